@@ -1,0 +1,57 @@
+// What the kitchen itself may add to the food, and whether that stands in the way of an absence claim.
+import { proofOf } from '../ingredient/evidence'
+import type { CrossContact, Workbook } from '../workbook'
+import { type AllergenCode, allergenName } from './codes'
+import type { Reason } from './rollUp'
+
+export const controlName: Record<CrossContact['control'], string> = {
+  notOnSite: 'not on site',
+  separated: 'kept apart',
+  cleanedAndTested: 'cleaned and tested',
+  cleaned: 'cleaned',
+  shared: 'shared',
+}
+const carriesAClaim: readonly CrossContact['control'][] = ['notOnSite', 'separated', 'cleanedAndTested']
+
+export interface KitchenFinding {
+  allergen: AllergenCode | 'gluten'
+  proven: boolean
+  reason: Reason
+}
+
+/** One finding for each record about the allergen; a single unproven one where there is no record. */
+export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gluten'): KitchenFinding[] {
+  const path = [{ id: 'kitchen', name: 'the kitchen itself' }]
+  const name = allergen === 'gluten' ? 'gluten' : allergenName[allergen]
+  const records = workbook.kitchen.crossContact.filter(record => record.allergen === allergen)
+  if (records.length === 0)
+    return [
+      {
+        allergen,
+        proven: false,
+        reason: { path, fact: `the kitchen was never assessed for ${name}`, mend: 'Assess it, and keep the record.' },
+      },
+    ]
+  return records.map(record => {
+    const where = record.equipment ? [...path, { id: record.equipment, name: record.equipment }] : path
+    const how = `${name} is ${controlName[record.control]}`
+    if (!carriesAClaim.includes(record.control))
+      return {
+        allergen,
+        proven: false,
+        reason: { path: where, fact: `${how}: that carries no claim`, mend: 'Keep it apart, or clean and test.' },
+      }
+    const proof = proofOf(record.evidence, workbook.evidence, workbook.today)
+    if (proof.proven) return { allergen, proven: true, reason: { path: where, fact: how, evidence: proof.evidence } }
+    return {
+      allergen,
+      proven: false,
+      reason: {
+        path: where,
+        fact: `${how}, but ${proof.fact}`,
+        ...(proof.evidence ? { evidence: proof.evidence } : {}),
+        mend: 'Renew the assessment.',
+      },
+    }
+  })
+}

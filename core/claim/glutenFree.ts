@@ -1,0 +1,130 @@
+// "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
+import { glutenCereals } from '../allergen/codes'
+import { kitchenFindings } from '../allergen/crossContact'
+import type { Reason } from '../allergen/rollUp'
+import { proofOf } from '../ingredient/evidence'
+import type { Ingredient } from '../ingredient/ingredient'
+import { isFreeByNature } from '../ingredient/nature'
+import { atMost, toPlaces } from '../measure/rounding'
+import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
+
+interface LineGluten {
+  verdict: Verdict
+  /** Worst case in mg/kg; null where unknown. */
+  mgPerKg: number | null
+  reason: Omit<Reason, 'path'>
+}
+
+/** One ingredient against the limit. */
+function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): LineGluten {
+  const { rules, workbook } = context
+  const limit = rules.gluten.atMostMgPerKg
+  const figure = ingredient.gluten?.atMostMgPerKg ?? null
+  const proof = proofOf(ingredient.gluten?.evidence, ingredient.evidence, workbook.today)
+  const proven = figure !== null && proof.proven
+  for (const cereal of glutenCereals) {
+    if (ingredient.allergens[cereal]?.status !== 'contains') continue
+    const oatsAllowed =
+      cereal === 'oats' && rules.gluten.oats === 'speciallyProduced' && ingredient.oatsSpeciallyProduced === true
+    const removed = cereal !== 'oats' && ingredient.glutenRemoved === true && rules.gluten.removedWheat === 'withTest'
+    if (oatsAllowed || (removed && (!proven || proof.evidence?.kind === 'test'))) continue
+    if (removed)
+      return {
+        verdict: 'unproven',
+        mgPerKg: null,
+        reason: { fact: `gluten was taken out of its ${cereal}: that needs a test`, mend: 'Add a test result.' },
+      }
+    const why = cereal === 'oats' ? 'contains oats that are not specially produced' : `contains ${cereal}`
+    return { verdict: 'breaks', mgPerKg: null, reason: { fact: why, mend: 'Use something without it.' } }
+  }
+  if (figure !== null && figure > limit)
+    return {
+      verdict: 'breaks',
+      mgPerKg: figure,
+      reason: {
+        fact: `may hold ${figure} mg/kg of gluten, over the ${limit} allowed; dilution never cures it`,
+        ...(proof.evidence ? { evidence: proof.evidence } : {}),
+      },
+    }
+  const conflict = glutenCereals
+    .map(code => context.found[code].find(one => one.at === at && one.conflict))
+    .find(Boolean)
+  if (conflict && !ingredient.glutenRemoved && !ingredient.oatsSpeciallyProduced)
+    return {
+      verdict: 'unproven',
+      mgPerKg: null,
+      reason: { fact: conflict.reason.fact, ...(conflict.reason.mend ? { mend: conflict.reason.mend } : {}) },
+    }
+  if (figure !== null && proof.proven)
+    return {
+      verdict: 'holds',
+      mgPerKg: figure,
+      reason: { fact: `at most ${figure} mg/kg of gluten`, evidence: proof.evidence },
+    }
+  const traces = glutenCereals.find(code => ingredient.allergens[code]?.status === 'mayContain')
+  if (!traces && isFreeByNature(ingredient, workbook.kitchen.freeByNature))
+    return { verdict: 'holds', mgPerKg: 0, reason: { fact: 'free of gluten by nature' } }
+  if (figure !== null && !proof.proven)
+    return {
+      verdict: 'unproven',
+      mgPerKg: null,
+      reason: {
+        fact: `“at most ${figure} mg/kg of gluten”, but ${proof.fact}`,
+        ...(proof.evidence ? { evidence: proof.evidence } : {}),
+        mend: proof.mend,
+      },
+    }
+  const fact = traces ? `may contain ${traces}, and no gluten figure is on file` : 'no gluten figure is on file'
+  return {
+    verdict: 'unproven',
+    mgPerKg: null,
+    reason: { fact, mend: 'Ask the supplier for a gluten certificate or test.' },
+  }
+}
+
+export function glutenFree(context: ClaimContext): ClaimResult {
+  const { bill, workbook, rules, found } = context
+  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const grounds: Ground[] = []
+  let milligrams: number | null = 0 // of gluten in the batch, worst case: grams × mg/kg ÷ 1000
+  for (const [at, line] of bill.lines.entries()) {
+    if (line.role === 'beside') continue
+    const ingredient = ingredients.get(line.ingredient)!
+    const nothing = found.wheat.find(one => one.at === at && one.reason.fact === 'leaves nothing behind')
+    if (nothing) {
+      grounds.push({ verdict: 'holds', reason: nothing.reason, at })
+      continue
+    }
+    const { verdict, mgPerKg, reason } = glutenOf(ingredient, context, at)
+    grounds.push({ verdict, reason: { path: line.path, ...reason }, at })
+    if (milligrams === null || mgPerKg === 0) continue
+    milligrams = mgPerKg === null || line.unweighed ? null : milligrams + (line.grams * mgPerKg) / 1000
+  }
+  for (const gap of bill.gaps) {
+    if (gap.kind !== 'component') continue
+    grounds.push({ verdict: 'unproven', reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' }, at: -1 })
+    milligrams = null
+  }
+  const limit = rules.gluten.atMostMgPerKg
+  const whole = [{ id: 'blend', name: 'the finished food' }]
+  if (milligrams !== null && bill.finished > 0) {
+    const mgPerKg = (milligrams / bill.finished) * 1000
+    const said = `at worst ${toPlaces(mgPerKg, 1)} mg/kg of gluten as sold; the limit is ${limit} (${rules.gluten.cite})`
+    grounds.push({ verdict: atMost(mgPerKg, limit) ? 'holds' : 'breaks', reason: { path: whole, fact: said }, at: -1 })
+  } else if (grounds.every(ground => ground.verdict === 'holds') && grounds.length > 0)
+    grounds.push({
+      verdict: 'unproven',
+      reason: {
+        path: whole,
+        fact: 'how much gluten it can hold at worst is not known while a weight is missing',
+        mend: 'Give every line a weight.',
+      },
+      at: -1,
+    })
+  const kitchen: Ground[] = kitchenFindings(workbook, 'gluten').map(({ proven, reason }) => ({
+    verdict: proven ? 'holds' : 'unproven',
+    reason,
+    at: -1,
+  }))
+  return concluded('glutenFree', context, grounds, kitchen)
+}

@@ -1,0 +1,95 @@
+// A claim's result, with its reasons.
+import type { FindingTable, Reason } from '../allergen/rollUp'
+import type { RulePack } from '../market/rulePack'
+import type { Nutrition } from '../nutrition/rollUp'
+import type { Bill } from '../recipe/bill'
+import type { ClaimCode, NamedClaim, Workbook } from '../workbook'
+
+export type Verdict = 'holds' | 'breaks' | 'unproven'
+/** The verdict of one line of the bill, for its mark in the ledger. `mayContain`: holds, with a may-contain that is shown. */
+export type Mark = Verdict | 'mayContain'
+
+export interface ClaimResult {
+  claim: ClaimCode
+  verdict: Verdict
+  because: Reason[]
+  /** One mark for each bill line, by index; lines served beside have none. */
+  marks: (Mark | null)[]
+  /** The mark of the kitchen itself; null where the claim does not ask about it. */
+  kitchen: Mark | null
+  /** Shown beside the verdict, whatever it is. */
+  note?: string
+}
+
+/** What every claim rule is given. */
+export interface ClaimContext {
+  bill: Bill
+  workbook: Workbook
+  rules: RulePack
+  found: FindingTable
+  nutrition: Nutrition
+}
+
+/** One reason with the weight it has. */
+export interface Ground {
+  verdict: Verdict
+  reason: Reason
+  at: number
+}
+
+const weight: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
+export const worse = <M extends Mark>(a: M, b: M): M => (weight[b] > weight[a] ? b : a)
+
+/** Breaks over unproven over holds; the reasons that decide come first, all are kept. */
+export function concluded(
+  claim: ClaimCode,
+  context: ClaimContext,
+  grounds: Ground[],
+  kitchen: Ground[] | null = null,
+  note?: string,
+): ClaimResult {
+  const marks: (Mark | null)[] = context.bill.lines.map(line => (line.role === 'beside' ? null : 'holds'))
+  for (const ground of grounds)
+    if (ground.at >= 0 && marks[ground.at] !== null)
+      marks[ground.at] = worse(marks[ground.at] ?? 'holds', ground.verdict)
+  const all = [...grounds, ...(kitchen ?? [])]
+  if (context.bill.lines.every(line => line.role === 'beside'))
+    all.push({
+      verdict: 'unproven',
+      at: -1,
+      reason: { path: [], fact: 'there is nothing in it yet', mend: 'Add the first line.' },
+    })
+  const verdict = all.reduce<Verdict>((worst, ground) => worse(worst, ground.verdict), 'holds')
+  const because = all
+    .filter(ground => ground.verdict !== 'holds' || verdict === 'holds')
+    .sort((a, b) => weight[b.verdict] - weight[a.verdict])
+    .map(ground => ground.reason)
+  const kitchenMark =
+    kitchen === null ? null : kitchen.reduce<Mark>((worst, ground) => worse(worst, ground.verdict), 'holds')
+  return { claim, verdict, because, marks, kitchen: kitchenMark, ...(note ? { note } : {}) }
+}
+
+export const claimName: Record<NamedClaim, string> = {
+  glutenFree: 'gluten-free',
+  dairyFree: 'dairy-free',
+  eggFree: 'egg-free',
+  nutFree: 'nut-free',
+  peanutFree: 'peanut-free',
+  soyFree: 'soya-free',
+  sesameFree: 'sesame-free',
+  vegan: 'vegan',
+  vegetarian: 'vegetarian',
+  sugarFree: 'sugars-free',
+  noAddedSugar: 'no added sugars',
+  refinedSugarFree: 'no refined sugar',
+  lowSugar: 'low sugars',
+  lowFat: 'low fat',
+  highFibre: 'high fibre',
+  sourceOfFibre: 'source of fibre',
+  sourceOfProtein: 'source of protein',
+  grainFree: 'grain-free',
+  paleo: 'paleo',
+  keto: 'keto',
+}
+export const nameOfClaim = (claim: ClaimCode): string =>
+  claim.startsWith('house:') ? claim.slice(6) : claimName[claim as NamedClaim]

@@ -1,0 +1,46 @@
+// The public surface of the computation.
+export * from './allergen/codes'
+export { controlName } from './allergen/crossContact'
+export type { AllergenTable, Reason } from './allergen/rollUp'
+export { type Assessment, assess } from './assess'
+export { type ClaimResult, claimName, type Mark, nameOfClaim, type Verdict } from './claim/verdict'
+export { type Cost, type CostLine, packInForce } from './cost/cost'
+export { Evidence, evidenceKindName, evidenceKinds, proofOf } from './ingredient/evidence'
+export * from './ingredient/ingredient'
+export { type Mention, mentions } from './ingredient/lexicon'
+export { freeByNature, isFreeByNature } from './ingredient/nature'
+export { type ReadStatement, readStatement } from './ingredient/statement'
+export { type Declaration, dayAfter, type Problem } from './label/declaration'
+export { compositionText } from './label/ingredientList'
+export type { NutritionTable, TableRow } from './label/nutritionTable'
+export { joined, plain, type Run, strong, textOf } from './label/run'
+export { marketsServed, rulesOf } from './market/market'
+export { roundNutrient } from './market/roundNutrient'
+export type { RulePack } from './market/rulePack'
+export { typicalGramsPerMl, typicalPiece } from './measure/density'
+export { type GramsResult, grams } from './measure/grams'
+export { readAmount } from './measure/quantity'
+export { percent, toNearest, toPlaces, weighed } from './measure/rounding'
+export { celsiusOf, dialCelsius, fahrenheitOf, gasMarkCelsius } from './measure/temperature'
+export {
+  Amount,
+  Cup,
+  gramsOf,
+  type Measures,
+  millilitresOf,
+  type Size,
+  Spoon,
+  sizes,
+  type UnitCode,
+  unitCodes,
+} from './measure/unit'
+export { mainNutrients, type NutrientCode, NutrientValue, nutrientCodes, nutrientName } from './nutrition/nutrient'
+export { energyOf, type NutrientTable, type Nutrition, type Range, saltOf } from './nutrition/rollUp'
+export { type Bill, type BillGap, type BillLine, billOf, lineGrams, type PathStep } from './recipe/bill'
+export { type ReadLine, readLine } from './recipe/readLine'
+export { type ReadRecipe, type RecipeLine, readOven, readRecipe, readStep, readTin } from './recipe/readRecipe'
+export * from './recipe/recipe'
+export { type BatchTarget, scaleFactor } from './recipe/scale'
+export { baseArea, Tin, tinFactor, tinName, tinVolume } from './recipe/tin'
+export { writtenAmount } from './recipe/writtenAmount'
+export * from './workbook'

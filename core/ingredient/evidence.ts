@@ -1,0 +1,68 @@
+// What a status rests on, and whether it still carries it.
+import { z } from 'zod'
+
+/** A calendar day, "2026-11-24". */
+export const IsoDate = z.iso.date()
+
+export const evidenceKinds = ['specification', 'certificate', 'test', 'packLabel', 'ownKnowledge'] as const
+export const Evidence = z.object({
+  id: z.string().min(1),
+  kind: z.enum(evidenceKinds),
+  reference: z.string(),
+  dated: IsoDate,
+  reviewed: IsoDate.exactOptional(),
+  reviewedBy: z.string().exactOptional(),
+  expires: IsoDate.exactOptional(),
+})
+export type Evidence = z.infer<typeof Evidence>
+
+export const evidenceKindName: Record<Evidence['kind'], string> = {
+  specification: 'specification',
+  certificate: 'certificate',
+  test: 'test result',
+  packLabel: 'pack label',
+  ownKnowledge: 'own knowledge',
+}
+
+/** House rule: what each kind may carry. Own knowledge is a note, never a proof of absence. */
+const canProveAbsence: Record<Evidence['kind'], boolean> = {
+  specification: true,
+  certificate: true,
+  test: true,
+  packLabel: true,
+  ownKnowledge: false,
+}
+
+export type Proof =
+  | { proven: true; evidence: Evidence }
+  | { proven: false; fact: string; evidence?: Evidence; mend: string }
+
+/**
+ * Does the evidence named `id` prove an absence on the day `today` (ISO)?
+ * Missing, not yet in force, run out, or of a kind that proves nothing: not proven, with the reason in words.
+ */
+export function proofOf(id: string | undefined, among: readonly Evidence[], today: string): Proof {
+  if (id === undefined)
+    return { proven: false, fact: 'nothing on file proves it', mend: 'Add a specification, certificate or test.' }
+  const evidence = among.find(one => one.id === id)
+  if (!evidence)
+    return { proven: false, fact: `its proof “${id}” is not on file`, mend: 'Add the document, or name another.' }
+  const what = `${evidenceKindName[evidence.kind]} ${evidence.reference}`.trim()
+  if (!canProveAbsence[evidence.kind])
+    return { proven: false, fact: 'own knowledge is no proof', evidence, mend: 'Ask the supplier for a specification.' }
+  if (evidence.dated > today)
+    return {
+      proven: false,
+      fact: `${what} is dated ${evidence.dated}, which is still to come`,
+      evidence,
+      mend: 'Check its date.',
+    }
+  if (evidence.expires !== undefined && evidence.expires < today)
+    return {
+      proven: false,
+      fact: `${what} ran out on ${evidence.expires}`,
+      evidence,
+      mend: 'Ask the supplier for a new one.',
+    }
+  return { proven: true, evidence }
+}

@@ -1,0 +1,278 @@
+// What a market requires to be said of a product, and what stands between it and a signature.
+import { type AllergenCode, allergenName } from '../allergen/codes'
+import { kitchenFindings } from '../allergen/crossContact'
+import { type FindingTable, rolledUp } from '../allergen/rollUp'
+import { type ClaimResult, nameOfClaim } from '../claim/verdict'
+import type { RulePack } from '../market/rulePack'
+import { toPlaces } from '../measure/rounding'
+import type { Nutrition } from '../nutrition/rollUp'
+import type { Bill } from '../recipe/bill'
+import type { Recipe } from '../recipe/recipe'
+import type { MarketCode, Product, Workbook } from '../workbook'
+import { declaredCodes, labelNameOf } from './emphasis'
+import { ingredientList, printedName } from './ingredientList'
+import { type NutritionTable, nutritionTable } from './nutritionTable'
+import { namedButNotHighlighted, quidOf } from './quid'
+import { joined, plain, type Run, strong } from './run'
+
+export interface Problem {
+  what: string
+  where?: string
+  mend?: string
+}
+export interface Declaration {
+  market: MarketCode
+  name: string
+  ingredients: Run[]
+  contains: string[]
+  mayContain: string[]
+  statements: Run[][]
+  table: NutritionTable
+  problems: Problem[]
+  /** Claims that hold and may be printed. */
+  claims: string[]
+  /** What the rest of a label says. */
+  particulars: {
+    netQuantity: string
+    serving: string
+    pieceGrams: number
+    date: string | null
+    storage: string | null
+    operator: string | null
+    lot: string
+  }
+}
+
+const months = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+const dayMs = 86_400_000
+
+/** "27 November 2026", `days` after an ISO date; calendar days, no clock. */
+export function dayAfter(today: string, days: number): string {
+  const date = new Date(Date.parse(`${today}T00:00:00Z`) + days * dayMs)
+  return `${date.getUTCDate()} ${months[date.getUTCMonth()]} ${date.getUTCFullYear()}`
+}
+
+export const netQuantity = (grams: number): string =>
+  grams < 1000 ? `${toPlaces(grams, 0)} g` : `${Number(toPlaces(grams / 1000, 3))} kg`
+
+export interface DeclarationContext {
+  product: Product
+  recipe: Recipe | undefined
+  bill: Bill
+  workbook: Workbook
+  rules: RulePack
+  found: FindingTable
+  nutrition: Nutrition
+  claims: ClaimResult[]
+}
+
+export function declarationOf(context: DeclarationContext): Declaration {
+  const { product, bill, workbook, rules, found, claims } = context
+  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const nameOf = (id: string) => printedName(ingredients.get(id)!)
+  const quid = quidOf(product, bill, workbook, nameOf)
+  const codes = declaredCodes(rules)
+  const exemptOnly = (code: AllergenCode) =>
+    found[code].some(one => one.exempt) && !found[code].some(one => one.status === 'contains')
+  const contains = codes.filter(code => rolledUp(found[code]) === 'contains' && !exemptOnly(code))
+  const shared = new Set(
+    workbook.kitchen.crossContact.filter(record => record.control === 'shared').map(record => record.allergen),
+  )
+  const mayContain = codes.filter(
+    code => !contains.includes(code) && (found[code].some(one => one.status === 'mayContain') || shared.has(code)),
+  )
+  const table = nutritionTable(rules, context.nutrition)
+  const holding = claims.filter(claim => claim.verdict === 'holds')
+  const { operator } = workbook.kitchen
+  const pieceGrams = product.netWeight / product.pieces
+  const pieceName = product.pieceName ?? 'piece'
+  return {
+    market: rules.market,
+    name: product.legalName ?? product.name,
+    ingredients: ingredientList({ bill, workbook, rules, found, quid }),
+    contains: contains.map(code => labelNameOf(code, rules)),
+    mayContain: mayContain.map(code => labelNameOf(code, rules)),
+    statements: statementsOf(context, mayContain, quid.statements, holding),
+    table,
+    claims: holding.map(claim => nameOfClaim(claim.claim)),
+    particulars: {
+      netQuantity: netQuantity(product.netWeight),
+      serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
+      pieceGrams,
+      date: product.keeps
+        ? `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${dayAfter(workbook.today, product.keeps.days)}`
+        : null,
+      storage: product.keeps?.storage || null,
+      operator: operator ? `${operator.name}, ${operator.address}` : null,
+      lot: `L${workbook.today.slice(2).replaceAll('-', '')}`,
+    },
+    problems: problemsOf(context, table, quid.problems, codes),
+  }
+}
+
+function statementsOf(
+  { workbook, bill, rules, claims, nutrition }: DeclarationContext,
+  mayContain: AllergenCode[],
+  quid: string[],
+  holding: ClaimResult[],
+): Run[][] {
+  const statements: Run[][] = quid.map(text => [plain(text)])
+  if (mayContain.length > 0)
+    statements.push(
+      joined([
+        [plain('May contain ')],
+        joined(
+          mayContain.map(code => [strong(labelNameOf(code, rules))]),
+          ', ',
+        ),
+        [plain('.')],
+      ]),
+    )
+  if (holding.length > 0) {
+    const names = holding.map(claim => nameOfClaim(claim.claim)).join(', ')
+    statements.push([plain(`${names.charAt(0).toUpperCase()}${names.slice(1)}.`)])
+    for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
+  }
+  const sugars = nutrition.per100g.sugars?.value
+  if (
+    claims.some(claim => claim.claim === 'noAddedSugar' && claim.verdict === 'holds') &&
+    (sugars === undefined || sugars > 0)
+  )
+    statements.push([plain(rules.claims.naturallySweet)])
+  // Regulation (EU) 1169/2011, Annex III
+  const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
+  const sweetening = new Set(
+    workbook.ingredients.filter(one => used.has(one.id)).flatMap(one => one.traits.sweetening ?? []),
+  )
+  if (sweetening.has('polyol') || sweetening.has('intense'))
+    statements.push([
+      plain(
+        sweetening.has('sugar') || sweetening.has('syrup') ? 'With sugar(s) and sweetener(s).' : 'With sweetener(s).',
+      ),
+    ])
+  if ((nutrition.per100g.polyols?.value ?? 0) > 10)
+    statements.push([plain('Excessive consumption may produce laxative effects.')])
+  return statements
+}
+
+/** "Release spray: contains wheat." */
+const sentence = (name: string | undefined, fact: string): string => {
+  const text = name ? `${name}: ${fact}` : fact
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
+}
+const listed = (names: readonly string[]): string =>
+  names.length <= 4 ? names.join(', ') : `${names.slice(0, 4).join(', ')} and ${names.length - 4} more`
+
+function problemsOf(
+  context: DeclarationContext,
+  table: NutritionTable,
+  quidProblems: Problem[],
+  codes: AllergenCode[],
+): Problem[] {
+  const { product, recipe, bill, workbook, found, claims, rules } = context
+  const problems: Problem[] = []
+  const used = [...new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))]
+  const ingredients = workbook.ingredients.filter(ingredient => used.includes(ingredient.id))
+  if (!recipe) problems.push({ what: 'The recipe of this product is no longer there.', mend: 'Choose another recipe.' })
+  else if (bill.lines.length === 0)
+    problems.push({ what: 'The recipe has no lines yet.', where: recipe.name, mend: 'Add what goes in.' })
+  for (const claim of claims)
+    if (claim.verdict !== 'holds') {
+      const why = claim.because[0]
+      const name = nameOfClaim(claim.claim)
+      problems.push({
+        what: `${name.charAt(0).toUpperCase()}${name.slice(1)} ${claim.verdict === 'breaks' ? 'breaks' : 'is unproven'}${why ? `. ${sentence(why.path.at(-1)?.name, why.fact)}` : '.'}`,
+        ...(why?.mend ? { mend: why.mend } : {}),
+        where: name,
+      })
+    }
+  for (const gap of bill.gaps)
+    problems.push({
+      what: `${gap.path.at(-1)!.name}: ${gap.fact}.`,
+      where: gap.path.at(-1)!.name,
+      mend: gap.kind === 'amount' ? 'Give it a weight.' : 'Mend the recipe.',
+    })
+  const conflicts = new Map<string, string>()
+  for (const code of codes)
+    for (const one of found[code]) if (one.conflict) conflicts.set(one.reason.path.at(-1)!.name, one.reason.fact)
+  for (const [name, fact] of conflicts)
+    problems.push({ what: `${name}: ${fact}.`, where: name, mend: 'Settle it in the larder.' })
+  const unsettled = ingredients.filter(ingredient =>
+    codes.some(code =>
+      found[code].some(one => one.status === 'unknown' && !one.exempt && one.reason.path.at(-1)?.id === ingredient.id),
+    ),
+  )
+  if (unsettled.length > 0)
+    problems.push({
+      what: `Allergens are not settled for ${listed(unsettled.map(one => one.name))}.`,
+      where: unsettled[0]!.name,
+      mend: 'Unknown is not free: ask the suppliers, and put the answers in the larder.',
+    })
+  const unlisted = ingredients.filter(ingredient => ingredient.composition === undefined)
+  if (unlisted.length > 0)
+    problems.push({
+      what: `Nobody has said what these are made of: ${listed(unlisted.map(one => one.name))}.`,
+      where: unlisted[0]!.name,
+      mend: 'Enter the supplier’s list, or say that it is a single thing.',
+    })
+  if ('missing' in table)
+    problems.push({
+      what: `The nutrition table cannot be given. Missing: ${table.missing.join('; ')}.`,
+      mend: 'Add the values in the larder.',
+    })
+  problems.push(...quidProblems)
+  const named = namedButNotHighlighted(product, bill, workbook)
+  if (named.length > 0)
+    problems.push({
+      what: `${listed(named)} ${named.length > 1 ? 'are' : 'is'} in the name, so the label needs the share (QUID).`,
+      mend: 'Tick it under “In the name or picture”.',
+    })
+  const pieces = recipe?.pieces
+  if (pieces && bill.finished > 0 && !bill.gaps.some(gap => gap.kind === 'amount')) {
+    const baked = bill.finished / (pieces * bill.factor)
+    const said = product.netWeight / product.pieces
+    if (Math.abs(baked - said) > said * 0.05)
+      problems.push({
+        what: `A ${product.pieceName ?? 'piece'} comes out at ${toPlaces(baked, 0)} g, and the pack says ${toPlaces(said, 0)} g.`,
+        mend: 'Weigh a few, then correct the net weight or the number of pieces.',
+      })
+  }
+  if (!workbook.kitchen.operator)
+    problems.push({ what: 'The label needs the name and address of the business.', mend: 'Enter them in Kitchen.' })
+  if (!product.keeps)
+    problems.push({
+      what: 'There is no date mark and no storage advice.',
+      mend: 'Say how long it keeps and how. A use-by date needs someone competent, and often a test.',
+    })
+  if (!product.markets.includes(rules.market))
+    problems.push({
+      what: `${product.name} is not put down for sale in this market (${rules.title}).`,
+      mend: 'Add the market to the product.',
+    })
+  for (const record of workbook.kitchen.crossContact)
+    if (
+      record.control === 'cleaned' &&
+      record.allergen !== 'gluten' &&
+      codes.includes(record.allergen) &&
+      rolledUp(found[record.allergen]) !== 'contains' &&
+      !kitchenFindings(workbook, record.allergen).every(one => one.proven)
+    )
+      problems.push({
+        what: `${record.equipment ?? 'The kitchen'} is cleaned of ${allergenName[record.allergen]} but not tested.`,
+        mend: 'Decide, with someone competent, whether “may contain” is needed.',
+      })
+  return problems
+}

@@ -1,0 +1,150 @@
+// The ingredient list: descending weight as used, compounds in brackets, allergens emphasised.
+// Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII, from memory.
+import type { AllergenCode } from '../allergen/codes'
+import type { FindingTable } from '../allergen/rollUp'
+import type { Component, Ingredient } from '../ingredient/ingredient'
+import type { RulePack } from '../market/rulePack'
+import type { Bill, BillLine } from '../recipe/bill'
+import type { Workbook } from '../workbook'
+import { declaredCodes, emphasised, inBrackets, labelNameOf } from './emphasis'
+import type { Quid } from './quid'
+import { joined, plain, type Run, strong, textOf } from './run'
+
+interface Entry {
+  runs: Run[]
+  grams: number
+}
+
+/** The name as printed: the label name, else the larder's without a trailing remark ("damsons, stoned" is "damsons"). */
+export const printedName = (ingredient: Ingredient): string =>
+  ingredient.labelName ?? lowered(ingredient.name.split(/[,(]/)[0]!.trim())
+const lowered = (name: string) => (/^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)
+
+/** "emulsifier: sunflower lecithin, salt": neighbours of one function class stand behind one colon. */
+export function compositionText(components: readonly Component[]): string {
+  const pieces: string[] = []
+  for (let at = 0; at < components.length; ) {
+    const first = components[at]!
+    const same = [first]
+    while (first.functionClass && components[at + same.length]?.functionClass === first.functionClass)
+      same.push(components[at + same.length]!)
+    const names = same.map(componentText).join(', ')
+    const plural =
+      same.length > 1 && first.functionClass && !first.functionClass.endsWith('s')
+        ? `${first.functionClass}s`
+        : first.functionClass
+    pieces.push(plural ? `${plural}: ${names}` : names)
+    at += same.length
+  }
+  return pieces.join(', ')
+}
+const componentText = (component: Component): string => {
+  const share = component.percent === undefined ? '' : ` (${component.percent} %)`
+  const inside = component.components?.length ? ` (${compositionText(component.components)})` : ''
+  return `${component.name}${share}${inside}`
+}
+
+const isWater = (ingredient: Ingredient): boolean =>
+  /^(?:tap |boiling |warm |cold |hot |filtered )?water$/i.test(ingredient.standsFor ?? ingredient.name) ||
+  /^(?:tap |boiling |warm |cold |hot |filtered )?water$/i.test(ingredient.name)
+
+export interface ListContext {
+  bill: Bill
+  workbook: Workbook
+  rules: RulePack
+  found: FindingTable
+  quid: Quid
+}
+
+/** The whole list as runs, without its heading. */
+export function ingredientList(context: ListContext): Run[] {
+  const touching = context.bill.lines.map((line, at) => ({ line, at })).filter(({ line }) => line.role !== 'beside')
+  const entries = entriesOf(touching, context)
+  const runs = joined(
+    entries.map(entry => entry.runs),
+    ', ',
+  )
+  const first = runs[0]
+  if (first) first.text = first.text.charAt(0).toUpperCase() + first.text.slice(1)
+  return runs
+}
+
+interface Placed {
+  line: BillLine
+  at: number
+}
+
+function entriesOf(placed: readonly Placed[], context: ListContext, inside = false): Entry[] {
+  const { workbook, rules, bill } = context
+  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const groups = new Map<string, Placed[]>()
+  for (const one of placed) {
+    const ingredient = ingredients.get(one.line.ingredient)
+    if (!ingredient) continue
+    const compound = inside ? undefined : one.line.compoundAt
+    const simple = !ingredient.composition?.length
+    const key =
+      compound !== undefined
+        ? `part ${one.line.path[compound]!.id}`
+        : isWater(ingredient)
+          ? 'water'
+          : simple
+            ? `name ${printedName(ingredient).toLowerCase()}`
+            : `id ${ingredient.id}`
+    const group = groups.get(key)
+    if (group) group.push(one)
+    else groups.set(key, [one])
+  }
+  const entries: Entry[] = []
+  for (const [key, group] of groups) {
+    const codes = codesIn(group, context)
+    let grams = group.reduce((sum, { line }) => sum + line.grams * line.retained, 0)
+    const ingredient = ingredients.get(group[0]!.line.ingredient)!
+    if (key === 'water' && !inside) {
+      // added water counts by what is left in the finished food
+      const left = Math.min(grams, Math.max(0, bill.finished - (bill.ingoing - bill.drained - grams)))
+      if (left <= bill.finished * rules.waterLeftOutUpTo && codes.size === 0) continue
+      grams = left
+    }
+    const pouredAway = group.every(({ line }) => line.retained === 0)
+    if (pouredAway && codes.size === 0) continue
+    if (key.startsWith('part ')) {
+      const name = lowered(group[0]!.line.path[group[0]!.line.compoundAt!]!.name)
+      const list = joined(
+        entriesOf(group, context, true).map(entry => entry.runs),
+        ', ',
+      )
+      entries.push({ grams, runs: joined([[plain(`${name} (`)], list, [plain(')')]]) })
+    } else {
+      const share = group.map(({ line }) => context.quid.shares.get(line.ingredient)).find(Boolean)
+      entries.push({ grams, runs: entryRuns(ingredient, codes, share, rules) })
+    }
+  }
+  return entries.sort((a, b) => b.grams - a.grams || (textOf(a.runs) < textOf(b.runs) ? -1 : 1))
+}
+
+/** What these lines contain, or are named after while nobody has settled it: emphasised either way. */
+function codesIn(group: readonly Placed[], { found, rules }: ListContext): Set<AllergenCode> {
+  const at = new Set(group.map(one => one.at))
+  return new Set(
+    declaredCodes(rules).filter(code =>
+      found[code].some(one => at.has(one.at) && (one.status === 'contains' || one.conflict)),
+    ),
+  )
+}
+
+function entryRuns(
+  ingredient: Ingredient,
+  codes: ReadonlySet<AllergenCode>,
+  share: string | undefined,
+  rules: RulePack,
+): Run[] {
+  const additive = ingredient.functionClass ? `${ingredient.functionClass}: ` : ''
+  const name = emphasised(`${additive}${printedName(ingredient)}`, codes)
+  const list = ingredient.composition?.length ? emphasised(compositionText(ingredient.composition), codes) : null
+  const unsaid = [...codes].filter(code => !name.said.has(code) && !list?.said.has(code))
+  const percent = share === undefined ? [] : [plain(` (${share})`)]
+  if (!list) return joined([name.runs, inBrackets(unsaid, rules), percent])
+  const more = unsaid.flatMap(code => [plain(', '), strong(labelNameOf(code, rules))])
+  return joined([name.runs, percent, [plain(' (')], list.runs, more, [plain(')')]])
+}

@@ -1,0 +1,48 @@
+// The nutrition table as its market lays it out, or the list of what is missing. A gap is never printed as 0.
+
+import { roundNutrient } from '../market/roundNutrient'
+import type { RulePack } from '../market/rulePack'
+import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
+import { type NutrientTable, type Nutrition, saltOf } from '../nutrition/rollUp'
+
+export interface TableRow {
+  nutrient: string
+  label: string
+  indent: number
+  per100g?: string
+  perServing?: string
+  percent?: string
+}
+export type NutritionTable = { rows: TableRow[] } | { missing: string[] }
+
+/** "14 g", "1186 kJ / 284 kcal", or null where a value is missing. */
+function cell(rules: RulePack, nutrient: string, values: NutrientTable): string | null {
+  const { market } = rules
+  if (nutrient === 'energyKj') {
+    if (!values.energyKj || !values.energyKcal) return null
+    return `${roundNutrient(market, 'energyKj', values.energyKj.value)} kJ / ${roundNutrient(market, 'energyKcal', values.energyKcal.value)} kcal`
+  }
+  if (nutrient === 'salt')
+    return values.sodiumMg ? `${roundNutrient(market, 'salt', saltOf(values.sodiumMg.value))} g` : null
+  const range = values[nutrient as NutrientCode]
+  return range ? `${roundNutrient(market, nutrient as NutrientCode, range.value)} g` : null
+}
+
+/** EU and UK: Annex XV, per 100 g and per piece. An optional row appears where it is known. */
+export function nutritionTable(rules: RulePack, nutrition: Nutrition): NutritionTable {
+  const rows: TableRow[] = []
+  const missing: string[] = []
+  for (const { nutrient, label, indent, optional } of rules.table.rows) {
+    const per100g = cell(rules, nutrient, nutrition.per100g)
+    if (per100g === null) {
+      if (optional) continue
+      const code: NutrientCode = nutrient === 'salt' ? 'sodiumMg' : (nutrient as NutrientCode)
+      const name = nutrient === 'energyKj' ? 'energy' : nutrient === 'salt' ? 'salt (sodium)' : nutrientName[code]
+      missing.push(`${name}: ${(nutrition.gaps[code] ?? []).join(', ')}`)
+      continue
+    }
+    const perServing = cell(rules, nutrient, nutrition.perPiece)
+    rows.push({ nutrient, label, indent, per100g, ...(perServing === null ? {} : { perServing }) })
+  }
+  return missing.length > 0 ? { missing } : { rows }
+}

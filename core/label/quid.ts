@@ -1,0 +1,77 @@
+// QUID: the share of an ingredient in the name or picture (Regulation (EU) 1169/2011, Art. 22 and Annex VIII).
+import { toPlaces } from '../measure/rounding'
+import type { Bill } from '../recipe/bill'
+import type { Product, Workbook } from '../workbook'
+
+export interface Quid {
+  /** Printed share by ingredient id, "45 %". Empty where shares must be said as weights. */
+  shares: Map<string, string>
+  /** "Prepared with 120 g of damsons per 100 g of finished product." where a share passes 100 %. */
+  statements: string[]
+  problems: { what: string; mend?: string }[]
+}
+
+const printed = (share: number): string => `${toPlaces(share * 100, share < 0.0095 ? 1 : 0)} %`
+
+/** Ingoing weight over finished weight, for each highlighted ingredient. */
+export function quidOf(product: Product, bill: Bill, workbook: Workbook, nameOf: (id: string) => string): Quid {
+  const quid: Quid = { shares: new Map(), statements: [], problems: [] }
+  const known: [string, number][] = []
+  for (const id of product.highlighted ?? []) {
+    const lines = bill.lines.filter(line => line.ingredient === id && line.role !== 'beside')
+    if (lines.length === 0) {
+      const name = workbook.ingredients.find(ingredient => ingredient.id === id)?.name ?? id
+      quid.problems.push({
+        what: `${name} is highlighted, but there is none in the recipe.`,
+        mend: 'Take it off the list of highlighted ingredients, or add it.',
+      })
+    } else if (lines.some(line => line.unweighed) || !(bill.finished > 0))
+      quid.problems.push({
+        what: `The share of ${nameOf(id)} (QUID) cannot be given while its weight is unknown.`,
+        mend: 'Give every one of its lines a weight.',
+      })
+    else known.push([id, lines.reduce((sum, line) => sum + line.grams * line.retained, 0) / bill.finished])
+  }
+  const sum = known.reduce((total, [, share]) => total + share, 0)
+  for (const [id, share] of known)
+    if (sum > 1)
+      quid.statements.push(
+        `Prepared with ${toPlaces(share * 100, 0)} g of ${nameOf(id)} per 100 g of finished product.`,
+      )
+    else quid.shares.set(id, printed(share))
+  return quid
+}
+
+/** The words of a name, without a plural s. */
+const stems = (name: string): string[] =>
+  (name.toLowerCase().match(/\p{L}{4,}/gu) ?? []).map(word => word.replace(/s$/, ''))
+
+/** Highlighted or not, an ingredient whose name stands in the product's name needs its share. */
+export function namedButNotHighlighted(product: Product, bill: Bill, workbook: Workbook): string[] {
+  const words = new Set(stems(`${product.name} ${product.legalName ?? ''}`))
+  const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
+  const covered = new Set(
+    workbook.ingredients.filter(one => product.highlighted?.includes(one.id)).flatMap(one => stems(one.name)),
+  )
+  const vague = new Set([
+    'flour',
+    'sugar',
+    'free',
+    'plain',
+    'house',
+    'slice',
+    'cake',
+    'seed',
+    'light',
+    'dark',
+    'butter',
+    'powder',
+    'ground',
+  ])
+  return workbook.ingredients
+    .filter(ingredient => used.has(ingredient.id) && !product.highlighted?.includes(ingredient.id))
+    .filter(ingredient =>
+      stems(ingredient.name).some(stem => !vague.has(stem) && !covered.has(stem) && words.has(stem)),
+    )
+    .map(ingredient => ingredient.name)
+}

@@ -1,0 +1,148 @@
+// European Union. Transcribed from memory of the sources cited beside each part: verify before relying on it.
+import type { EnergyFactors, RoundingStep, RulePack } from './rulePack'
+
+/** Commission guidance on tolerances, December 2012, section 6: fat, carbohydrate, sugars, protein, fibre, polyols. */
+const macronutrient: RoundingStep[] = [{ atMost: 0.5, print: '< 0.5' }, { below: 10, nearest: 0.1 }, { nearest: 1 }]
+
+/** Regulation (EU) 1169/2011, Annex XIV. Allulose has no factor of its own there, so it counts as carbohydrate. */
+const kj: EnergyFactors = {
+  fat: 37,
+  protein: 17,
+  carbohydrate: 17,
+  fibre: 8,
+  alcohol: 29,
+  organicAcids: 13,
+  polyols: 10,
+  erythritol: 0,
+  allulose: 17,
+}
+const kcal: EnergyFactors = {
+  fat: 9,
+  protein: 4,
+  carbohydrate: 4,
+  fibre: 2,
+  alcohol: 7,
+  organicAcids: 3,
+  polyols: 2.4,
+  erythritol: 0,
+  allulose: 4,
+}
+
+export const eu: RulePack = {
+  market: 'eu',
+  title: 'European Union',
+  asOf: '2026-11-24',
+  caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
+  allergens: {
+    cite: 'Regulation (EU) 1169/2011, Annex II and Art. 21',
+    groups: [
+      { codes: ['wheat', 'rye', 'barley', 'oats'], name: 'cereals containing gluten', byKind: true },
+      { codes: ['crustaceans'], name: 'crustaceans', byKind: false },
+      { codes: ['egg'], name: 'egg', byKind: false },
+      { codes: ['fish'], name: 'fish', byKind: false },
+      { codes: ['peanut'], name: 'peanuts', byKind: false },
+      { codes: ['soy'], name: 'soya', byKind: false },
+      { codes: ['milk'], name: 'milk', byKind: false },
+      {
+        codes: ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'],
+        name: 'nuts',
+        byKind: true,
+      },
+      { codes: ['celery'], name: 'celery', byKind: false },
+      { codes: ['mustard'], name: 'mustard', byKind: false },
+      { codes: ['sesame'], name: 'sesame', byKind: false },
+      { codes: ['sulphites'], name: 'sulphites', byKind: false },
+      { codes: ['lupin'], name: 'lupin', byKind: false },
+      { codes: ['molluscs'], name: 'molluscs', byKind: false },
+    ],
+    labelNames: {
+      peanut: 'peanuts',
+      soy: 'soya',
+      almond: 'almonds',
+      hazelnut: 'hazelnuts',
+      walnut: 'walnuts',
+      cashew: 'cashew nuts',
+      pecan: 'pecan nuts',
+      brazilNut: 'Brazil nuts',
+      pistachio: 'pistachio nuts',
+      macadamia: 'macadamia nuts',
+    },
+    // Annex II: glucose syrups of wheat or barley, wheat maltodextrin, fully refined soya oil, distillates, lactitol, isinglass
+    exemptable: [
+      'wheat',
+      'barley',
+      'soy',
+      'milk',
+      'fish',
+      'almond',
+      'hazelnut',
+      'walnut',
+      'cashew',
+      'pecan',
+      'brazilNut',
+      'pistachio',
+      'macadamia',
+    ],
+  },
+  nuts: ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia', 'peanut'],
+  gluten: {
+    atMostMgPerKg: 20,
+    oats: 'speciallyProduced',
+    removedWheat: 'withTest',
+    cite: 'Regulation (EU) 828/2014; Codex Stan 118-1979',
+  },
+  energy: { kj, kcal, cite: 'Regulation (EU) 1169/2011, Annex XIV' },
+  rounding: {
+    cite: 'Commission guidance on tolerances, December 2012',
+    rules: {
+      energyKj: [{ nearest: 1 }],
+      energyKcal: [{ nearest: 1 }],
+      fat: macronutrient,
+      carbohydrate: macronutrient,
+      sugars: macronutrient,
+      protein: macronutrient,
+      fibre: macronutrient,
+      polyols: macronutrient,
+      starch: macronutrient,
+      saturates: [{ atMost: 0.1, print: '< 0.1' }, { below: 10, nearest: 0.1 }, { nearest: 1 }],
+      salt: [{ atMost: 0.0125, print: '< 0.01' }, { below: 1, nearest: 0.01 }, { nearest: 0.1 }],
+      sodiumMg: [{ nearest: 1 }],
+    },
+    otherwise: macronutrient,
+  },
+  table: {
+    cite: 'Regulation (EU) 1169/2011, Annex XV',
+    rows: [
+      { nutrient: 'energyKj', label: 'Energy', indent: 0 },
+      { nutrient: 'fat', label: 'Fat', indent: 0 },
+      { nutrient: 'saturates', label: 'of which saturates', indent: 1 },
+      { nutrient: 'carbohydrate', label: 'Carbohydrate', indent: 0 },
+      { nutrient: 'sugars', label: 'of which sugars', indent: 1 },
+      { nutrient: 'fibre', label: 'Fibre', indent: 0, optional: true },
+      { nutrient: 'protein', label: 'Protein', indent: 0 },
+      { nutrient: 'salt', label: 'Salt', indent: 0 },
+    ],
+  },
+  // Regulation (EU) 1169/2011, Annex XIII, part B
+  referenceIntake: {
+    energyKj: 8400,
+    energyKcal: 2000,
+    fat: 70,
+    saturates: 20,
+    carbohydrate: 260,
+    sugars: 90,
+    protein: 50,
+    salt: 6,
+  },
+  claims: {
+    cite: 'Regulation (EC) 1924/2006, Annex',
+    lowFat: 3,
+    lowSugar: 5,
+    sugarFree: 0.5,
+    fibre: { source: 3, high: 6, sourcePer100kcal: 1.5, highPer100kcal: 3 },
+    protein: { source: 0.12 },
+    naturallySweet: 'Contains naturally occurring sugars.',
+    lowCarbohydrate: 'notPermitted',
+  },
+  waterLeftOutUpTo: 0.05,
+}

@@ -1,0 +1,30 @@
+// A nutrient value as its market prints it, without the unit.
+import { atMost, toNearest } from '../measure/rounding'
+import type { MarketCode } from '../workbook'
+import { rulesOf } from './market'
+import type { Rounded, RoundingStep } from './rulePack'
+
+const falls = (value: number, step: RoundingStep): boolean => {
+  if (step.atMost !== undefined) return atMost(value, step.atMost)
+  if (step.below !== undefined) return !atMost(step.below, value)
+  return true
+}
+
+/**
+ * `value` in the nutrient's unit (g, mg, mcg, kJ or kcal; salt in g), rounded for printing: "0", "< 0.5", "2.5", "12".
+ * A value that rounding lifts over an edge is printed as on the far side of it: 9.96 g of fat is "10".
+ */
+export function roundNutrient(market: MarketCode, nutrient: Rounded, value: number): string {
+  if (!(value >= 0) || !Number.isFinite(value)) throw new RangeError(`${value} is no amount of ${nutrient}.`)
+  const { rules, otherwise } = rulesOf(market).rounding
+  const steps = rules[nutrient] ?? otherwise
+  for (const [at, step] of steps.entries()) {
+    if (!falls(value, step)) continue
+    if (step.print !== undefined) return value === 0 ? '0' : step.print
+    const printed = toNearest(value, step.nearest ?? 1)
+    const next = steps[at + 1]
+    if (next?.nearest !== undefined && !falls(Number(printed), step)) return toNearest(value, next.nearest)
+    return printed
+  }
+  return toNearest(value, 1)
+}

@@ -1,0 +1,235 @@
+// Reading a written number and unit: "1½", "1 1/2", "1.250 kg", "one and a half cups", "2–3 tbsp", "3 large".
+import type { Amount, Size, UnitCode } from './unit'
+
+const vulgar: Record<string, string> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
+
+/** One plain spelling of what people type: "1½" as "1 1/2", one kind of dash, single spaces. */
+export const plainly = (text: string): string =>
+  text
+    .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, sign => ` ${vulgar[sign]} `)
+    .replace(/⁄/g, '/')
+    .replace(/[\u2010-\u2015\u2212]/g, '-')
+    .replace(/[\u00a0\u2000-\u200b\u202f\ufeff]/g, ' ')
+    .replace(/×/g, 'x')
+    .replace(/(\d)\s+\/\s+(\d)/g, '$1 / $2')
+    .replace(/\s+/g, ' ')
+    .trim()
+
+const words: Record<string, number> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+}
+const parts: Record<string, number> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  thirds: 1 / 3,
+  quarter: 1 / 4,
+  quarters: 1 / 4,
+  eighth: 1 / 8,
+  eighths: 1 / 8,
+}
+const partWord = 'halves|half|thirds?|quarters?|eighths?'
+const wholeWord = 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve'
+
+interface Read<T> {
+  value: T
+  rest: string
+}
+const read = <T>(value: T, text: string, used: string): Read<T> => ({ value, rest: text.slice(used.length) })
+
+/** A number at the start of plain text, or null. */
+export function readNumber(text: string): Read<number> | null {
+  let match = /^(\d+)(?:\s+and\s+|\s*&\s*|\s+|-)(\d+)\/(\d+)(?![\d/])/i.exec(text)
+  if (match && Number(match[2]) < Number(match[3]))
+    return read(Number(match[1]) + Number(match[2]) / Number(match[3]), text, match[0])
+  match = /^(\d+)\/([1-9]\d*)(?![\d/])/.exec(text)
+  if (match) return read(Number(match[1]) / Number(match[2]), text, match[0])
+  match = /^\d{1,3}(?:,\d{3})+(?:\.\d+)?(?![\d,])/.exec(text)
+  if (match) return read(Number(match[0].replace(/,/g, '')), text, match[0])
+  match = /^(?:\d+(?:[.,]\d+)?(?:e\d+)?|\.\d+)/i.exec(text)
+  if (match) return read(Number(match[0].replace(',', '.')), text, match[0])
+  match = new RegExp(`^(${wholeWord}|an?|1) and (?:a |an )?(one |two |three )?(${partWord})(?![a-z])`, 'i').exec(text)
+  if (match) {
+    const times = match[2] ? words[match[2].trim().toLowerCase()]! : 1
+    return read(words[match[1]!.toLowerCase()]! + times * parts[match[3]!.toLowerCase()]!, text, match[0])
+  }
+  match = new RegExp(`^(?:(${wholeWord}|an?)[ -])?(${partWord})(?: of)?(?: an?)?(?![a-z])`, 'i').exec(text)
+  if (match)
+    return read(
+      (match[1] ? words[match[1].toLowerCase()]! : 1) * (parts[match[2]!.toLowerCase()] ?? 1 / 2),
+      text,
+      match[0],
+    )
+  match = /^(?:a )?(?:couple)(?: of)?(?![a-z])/i.exec(text)
+  if (match) return read(2, text, match[0])
+  match = new RegExp(`^(?:a dozen|dozen|${wholeWord}|an?)(?![a-z])`, 'i').exec(text)
+  if (match) return read(words[match[0].toLowerCase().replace('a dozen', 'dozen')]!, text, match[0])
+  return null
+}
+
+const unitWords: [UnitCode, string][] = [
+  ['kg', 'kilogram(?:me)?s?|kilos?|kgs?'],
+  ['mg', 'milligram(?:me)?s?|mg'],
+  ['g', 'gram(?:me)?s?|gr?ms?|gr?'],
+  ['floz', 'fluid ounces?|fl\\.? ?ozs?'],
+  ['oz', 'ounces?|ozs?'],
+  ['lb', 'pounds?|lbs?'],
+  ['ml', 'millilit(?:re|er)s?|mls?|cc'],
+  ['cl', 'centilit(?:re|er)s?|cls?'],
+  ['dl', 'decilit(?:re|er)s?|dls?'],
+  ['l', 'lit(?:re|er)s?|ltrs?|l'],
+  ['tbsp', 'table ?spoon(?:ful)?s?|tbsps?|tbs|tblsps?|tbls?'],
+  ['tsp', 'tea ?spoon(?:ful)?s?|tsps?|ts'],
+  ['cup', 'cup(?:ful)?s?'],
+  ['pint', 'pints?|pts?'],
+  ['quart', 'quarts?|qts?'],
+  ['stick', 'sticks?'],
+  ['drop', 'drops?'],
+  ['pinch', 'pinch(?:es)?'],
+  ['dash', 'dash(?:es)?'],
+  ['splash', 'splash(?:es)?'],
+]
+const unitPatterns = unitWords.map(([unit, source]) => ({
+  unit,
+  pattern: new RegExp(`^(?:${source})\\.?(?![\\p{L}\\p{N}'])`, 'iu'),
+}))
+
+/** A unit at the start of the text, or null. "T" is a tablespoon, "t" a teaspoon. */
+export function readUnit(text: string): Read<UnitCode> | null {
+  const letter = /^([Tt])\.?(?![\p{L}\p{N}'])/u.exec(text)
+  if (letter) return read(letter[1] === 'T' ? 'tbsp' : 'tsp', text, letter[0])
+  const cups = /^c\.?(?= )/.exec(text)
+  if (cups) return read('cup', text, cups[0])
+  for (const { unit, pattern } of unitPatterns) {
+    const match = pattern.exec(text)
+    if (match) return read(unit, text, match[0])
+  }
+  return null
+}
+
+const sizePattern = /^(small|medium(?:-sized)?|large|extra[- ]large|big)(?:-sized)?(?![\p{L}])/iu
+export function readSize(text: string): Read<Size> | null {
+  const match = sizePattern.exec(text)
+  if (!match) return null
+  const word = match[1]!.toLowerCase()
+  return read(word === 'small' ? 'small' : word.startsWith('medium') ? 'medium' : 'large', text, match[0])
+}
+
+const joinedBy = /^\s*(?:-|to|or)\s*/i
+const manner =
+  /^\s*(?:(heaped|heaping|scant|generous|rounded|level|about|approx(?:imately|\.)?|roughly|~|big|good)(?![\p{L}])\s*)+/iu
+const container =
+  /^(?:sachets?|packets?|packs?|tins?|cans?|jars?|bags?|boxe?s?|cartons?|bars?|tubs?|pots?|blocks?|bottles?|tubes?)(?![\p{L}])/iu
+
+export interface WrittenAmount {
+  amount: Amount
+  approximate: boolean
+  rest: string
+}
+
+/**
+ * One amount at the start of plain text: number, range, size, unit. Without a unit it counts pieces.
+ * "2 x 400 g" is 800 g, "1 sachet (7 g)" is 7 g. Null where no amount stands there.
+ */
+export function readAmount(text: string): WrittenAmount | null {
+  let approximate = false
+  let rest = text
+  const skipManner = () => {
+    const match = manner.exec(rest)
+    if (!match) return
+    if (!/^\s*level\s*$/i.test(match[0])) approximate = true
+    rest = rest.slice(match[0].length)
+  }
+  skipManner()
+  const negative = /^-\s*(?=\d)/.exec(rest)
+  if (negative) rest = rest.slice(negative[0].length)
+  const number = readNumber(rest)
+  if (!number) return null
+  rest = number.rest
+  const times = /^\s*x\s*(?=\d)/i.exec(rest)
+  if (times) {
+    const one = readAmount(rest.slice(times[0].length))
+    if (one && one.amount.unit !== 'each') {
+      const after = container.exec(one.rest.trimStart())
+      const left = after ? one.rest.trimStart().slice(after[0].length) : one.rest
+      return { ...one, amount: { ...one.amount, value: one.amount.value * number.value }, rest: left }
+    }
+  }
+  let upTo: number | undefined
+  const join = joinedBy.exec(rest)
+  if (join) {
+    const second = readNumber(rest.slice(join[0].length))
+    // "1 or a bit more" is no range; "2 or 3" and "2-3" are
+    if (second && /\d/.test(rest.slice(join[0].length)[0] ?? '') && second.value > number.value) {
+      upTo = second.value
+      rest = second.rest
+    }
+  }
+  rest = rest.replace(/^\s+/, '')
+  skipManner()
+  rest = rest.trimStart().replace(/^-(?=(?:inch|cm)\b)/, '')
+  const size = readSize(rest)
+  if (size) rest = size.rest.trimStart()
+  const unit = readUnit(rest)
+  if (unit) rest = unit.rest
+  const value = negative ? -number.value : number.value
+  if (!unit) {
+    const box = container.exec(rest)
+    if (box) {
+      const after = rest.slice(box[0].length).trimStart()
+      const inside = /^\(([^)]*)\)/.exec(after)
+      const one = inside ? readAmount(inside[1]!.trim()) : null
+      if (one && one.amount.unit !== 'each')
+        return {
+          amount: { ...one.amount, value: one.amount.value * value },
+          approximate: approximate || one.approximate,
+          rest: after.slice(inside![0].length),
+        }
+    }
+    // "1 400 g tin": one pack of so much
+    const inner = /^\(?(?=\d)/.test(rest) ? readAmount(rest.replace(/^\(/, '')) : null
+    if (inner && inner.amount.unit !== 'each') {
+      const tail = inner.rest.replace(/^\s*\)?\s*/, '')
+      const box = container.exec(tail)
+      if (box)
+        return {
+          amount: { ...inner.amount, value: inner.amount.value * value },
+          approximate,
+          rest: tail.slice(box[0].length),
+        }
+    }
+  }
+  const amount: Amount = { value, unit: unit?.value ?? 'each' }
+  if (upTo !== undefined) amount.upTo = upTo
+  if (size) amount.size = size.value
+  return { amount, approximate, rest }
+}

@@ -1,0 +1,245 @@
+// A recipe exploded to ingredient masses: the one input to cost, allergens, nutrition and the label.
+import type { Ingredient } from '../ingredient/ingredient'
+import { type GramsResult, grams } from '../measure/grams'
+import { gramsOf } from '../measure/unit'
+import type { Workbook } from '../workbook'
+import type { Line, Recipe, Role } from './recipe'
+
+export interface PathStep {
+  id: string
+  name: string
+}
+export interface BillLine {
+  ingredient: string
+  /** Ingoing grams of the prepared thing. 0 with `unweighed` set where the amount is unknown: it still counts as there. */
+  grams: number
+  /** Where it ends up: `beside` anywhere on the way, else the outermost role that is not `mix`. */
+  role: Role
+  path: PathStep[]
+  /** The line it comes from, in the recipe at the end of the path. */
+  line: string
+  form?: string
+  /** Why no weight is known. */
+  unweighed?: string
+  estimate: boolean
+  /** Where the weight comes from, in words. */
+  how: string
+  /** Share of the ingoing mass that is not poured away, 0 to 1. */
+  retained: number
+  /** Share of the retained mass that is left after baking, parts included, 0 to 1. */
+  baked: number
+  /** Evidence id that says nothing is left behind of a drained or release line. */
+  leavesNothing?: string
+  /** The part this leaf is declared inside, where a part is a compound ingredient: index into the path. */
+  compoundAt?: number
+}
+/** Something the recipe asks for that cannot be followed down to ingredients or grams. */
+export interface BillGap {
+  path: PathStep[]
+  fact: string
+  /** `component`: what it is, is not known, so nothing can be proven. `amount`: only how much. */
+  kind: 'component' | 'amount'
+}
+export interface Bill {
+  /** How many makings it is for. */
+  factor: number
+  lines: BillLine[]
+  /** Σ ingoing grams of all that touches the food. */
+  ingoing: number
+  finished: number
+  /** Poured away with drained lines. */
+  drained: number
+  /** Left in the oven: ingoing = finished + drained + waterLost. */
+  waterLost: number
+  unknown: string[]
+  gaps: BillGap[]
+}
+
+/** Grams of one line of an ingredient: the written sum, or the mass said beside it where the amount is no mass. */
+export function lineGrams(line: Line, ingredient: Ingredient, recipe: Recipe): GramsResult {
+  if (line.amount === null) return { unknown: 'no amount is written' }
+  const saidAsMass = line.also?.find(again => gramsOf(again.unit) !== null)
+  const written = [line.amount, ...(line.plus ?? [])]
+  const summands = saidAsMass && !line.plus?.length && gramsOf(line.amount.unit) === null ? [saidAsMass] : written
+  let total = 0
+  let estimate = line.approximate ?? false
+  const how: string[] = []
+  for (const amount of summands) {
+    const one = grams(amount, ingredient, recipe, line.form)
+    if ('unknown' in one) return one
+    total += one.grams
+    estimate ||= one.estimate
+    if (!how.includes(one.how)) how.push(one.how)
+  }
+  if (total < 0) return { unknown: `the amounts of ${ingredient.name} add up to less than nothing` }
+  if (!Number.isFinite(total)) return { unknown: `“${line.text ?? line.amount.value}” is no amount` }
+  if (line.weighed === 'bought') {
+    const edible = ediblePart(ingredient, line.form)
+    if (edible !== undefined) {
+      total *= edible
+      how.push(`${edible * 100} % of it edible`)
+    }
+  }
+  return { grams: total, estimate, how: how.join('; ') }
+}
+
+/** Edible share of the bought weight, for a form or as it is; undefined where nothing is taken off or nobody said. */
+export const ediblePart = (ingredient: Ingredient, form?: string): number | undefined =>
+  (
+    ingredient.measures.find(measure => measure.form === form && measure.ediblePart !== undefined) ??
+    ingredient.measures.find(measure => measure.form === undefined && measure.ediblePart !== undefined)
+  )?.ediblePart
+
+interface Making {
+  lines: BillLine[]
+  gaps: BillGap[]
+  finished: number
+}
+
+const roleOnTheWay = (outer: Role, inner: Role): Role =>
+  outer === 'beside' || inner === 'beside' ? 'beside' : outer === 'mix' ? inner : outer
+
+/**
+ * The bill of a recipe for one making, or for `batch.factor` makings. Grams throughout.
+ * A line without a known weight stays in the bill, unweighed; a missing or circular part becomes a gap. Never throws.
+ */
+export function billOf(workbook: Workbook, recipeId: string, batch: { factor: number } = { factor: 1 }): Bill {
+  const recipes = new Map(workbook.recipes.map(recipe => [recipe.id, recipe]))
+  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const made = new Map<string, Making>()
+
+  /** One making of a recipe; paths start at that recipe. */
+  function make(id: string, above: string[]): Making {
+    const known = made.get(id)
+    if (known) return known
+    const recipe = recipes.get(id)
+    if (!recipe)
+      return {
+        lines: [],
+        finished: 0,
+        gaps: [{ path: [{ id, name: id }], fact: 'this recipe is no longer there', kind: 'component' }],
+      }
+    const here: PathStep = { id, name: recipe.name }
+    const making: Making = { lines: [], gaps: [], finished: 0 }
+    const stays = 1 - (recipe.bakeLoss ?? 0)
+    for (const line of recipe.lines) {
+      const retained = line.retained ?? (line.role === 'drained' ? 0 : 1)
+      const baked = line.afterBake ? 1 : stays
+      const counts = line.role !== 'beside'
+      if ('ingredient' in line.of) {
+        const ingredient = ingredients.get(line.of.ingredient)
+        if (!ingredient) {
+          const name = line.text ?? line.of.ingredient
+          making.gaps.push({
+            path: [here, { id: line.of.ingredient, name }],
+            fact: 'is no longer in the larder',
+            kind: 'component',
+          })
+          continue
+        }
+        const path = [here, { id: ingredient.id, name: ingredient.name }]
+        const weight = lineGrams(line, ingredient, recipe)
+        const leaf: BillLine = {
+          ingredient: ingredient.id,
+          grams: 'grams' in weight ? weight.grams : 0,
+          role: line.role,
+          path,
+          line: line.id,
+          estimate: 'grams' in weight ? weight.estimate : true,
+          how: 'grams' in weight ? weight.how : weight.unknown,
+          retained,
+          baked,
+        }
+        if (line.form !== undefined) leaf.form = line.form
+        if (line.leavesNothing !== undefined) leaf.leavesNothing = line.leavesNothing
+        if ('unknown' in weight) {
+          leaf.unweighed = weight.unknown
+          making.gaps.push({ path, fact: weight.unknown, kind: 'amount' })
+        }
+        making.lines.push(leaf)
+        if (counts) making.finished += leaf.grams * retained * baked
+        continue
+      }
+      const partId = line.of.recipe
+      if (partId === id || above.includes(partId)) {
+        const chain = [...above.slice(above.indexOf(partId) < 0 ? above.length : above.indexOf(partId)), id, partId]
+        const fact = `contains itself: ${chain.map(one => recipes.get(one)?.name ?? one).join(' → ')}`
+        making.gaps.push({
+          path: [here, { id: partId, name: recipes.get(partId)?.name ?? partId }],
+          fact,
+          kind: 'component',
+        })
+        continue
+      }
+      const part = make(partId, [...above, id])
+      const partName = recipes.get(partId)?.name ?? line.text ?? partId
+      const wanted = partMakings(line, part, partName)
+      if ('unknown' in wanted)
+        making.gaps.push({ path: [here, { id: partId, name: partName }], fact: wanted.unknown, kind: 'amount' })
+      const times = 'times' in wanted ? wanted.times : 0
+      for (const leaf of part.lines) {
+        const moved: BillLine = {
+          ...leaf,
+          grams: leaf.grams * times,
+          role: roleOnTheWay(line.role, leaf.role),
+          path: [here, ...leaf.path],
+          retained: leaf.retained * retained,
+          baked: leaf.baked * baked,
+        }
+        if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
+        if (line.leavesNothing !== undefined) moved.leavesNothing = line.leavesNothing
+        if (line.declareAs === 'compound') moved.compoundAt = 1
+        else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
+        making.lines.push(moved)
+      }
+      for (const gap of part.gaps) making.gaps.push({ ...gap, path: [here, ...gap.path] })
+      if (counts) making.finished += part.finished * times * retained * baked
+    }
+    // a recipe read inside a cycle is cut short there, so it is not kept for other places
+    if (!making.gaps.some(gap => gap.kind === 'component')) made.set(id, making)
+    return making
+  }
+
+  const making = make(recipeId, [])
+  const factor = batch.factor
+  const lines = making.lines.map(line => ({ ...line, grams: line.grams * factor }))
+  let ingoing = 0
+  let drained = 0
+  let finished = 0
+  for (const line of lines) {
+    if (line.role === 'beside') continue
+    ingoing += line.grams
+    drained += line.grams * (1 - line.retained)
+    finished += line.grams * line.retained * line.baked
+  }
+  return {
+    factor,
+    lines,
+    ingoing,
+    finished,
+    drained,
+    waterLost: ingoing - drained - finished,
+    gaps: making.gaps,
+    unknown: making.gaps.map(gap => `${gap.path.at(-1)!.name}: ${gap.fact}`),
+  }
+}
+
+/** How many makings of a part a line asks for: grams of the finished part, or `each` for whole makings. */
+function partMakings(line: Line, part: Making, name: string): { times: number } | { unknown: string } {
+  if (line.amount === null) return { unknown: `no amount of ${name} is written` }
+  let grams = 0
+  let makings = 0
+  for (const amount of [line.amount, ...(line.plus ?? [])]) {
+    const middle = amount.upTo === undefined ? amount.value : (amount.value + amount.upTo) / 2
+    const mass = gramsOf(amount.unit)
+    const said = line.also?.find(again => gramsOf(again.unit) !== null)
+    if (mass !== null) grams += middle * mass
+    else if (amount.unit === 'each') makings += middle
+    else if (said) grams += said.value * gramsOf(said.unit)!
+    else return { unknown: `write the amount of ${name} in grams, or as a number of makings` }
+  }
+  if (grams !== 0 && !(part.finished > 0)) return { unknown: `what one making of ${name} weighs is not known` }
+  const times = makings + (grams === 0 ? 0 : grams / part.finished)
+  if (!(times >= 0) || !Number.isFinite(times)) return { unknown: `the amounts of ${name} add up to less than nothing` }
+  return { times }
+}

@@ -1,0 +1,51 @@
+// An amount as a baker writes it: "1½ cups", "2–3 tbsp", "3 large".
+import type { Amount, UnitCode } from '../measure/unit'
+
+const fractions: [number, string][] = [
+  [1 / 8, '⅛'],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [3 / 8, '⅜'],
+  [1 / 2, '½'],
+  [5 / 8, '⅝'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+  [7 / 8, '⅞'],
+]
+const plurals: Partial<Record<UnitCode, string>> = {
+  cup: 'cups',
+  pint: 'pints',
+  quart: 'quarts',
+  stick: 'sticks',
+  drop: 'drops',
+  pinch: 'pinches',
+  dash: 'dashes',
+  splash: 'splashes',
+}
+const names: Partial<Record<UnitCode, string>> = { floz: 'fl oz' }
+
+function written(value: number, metric: boolean): string {
+  if (!metric) {
+    const whole = Math.floor(value)
+    const rest = value - whole
+    if (rest < 1e-9) return String(whole)
+    const sign = fractions.find(([fraction]) => Math.abs(fraction - rest) < 0.002)
+    if (sign) return `${whole || ''}${sign[1]}`
+  }
+  return String(Number(value.toPrecision(4)))
+}
+
+/** One amount in words; an amount of pieces has no unit. */
+export function writtenAmount(amount: Amount): string {
+  const metric = ['g', 'kg', 'mg', 'ml', 'cl', 'dl', 'l'].includes(amount.unit)
+  const value =
+    written(Math.abs(amount.value), metric) + (amount.upTo === undefined ? '' : `–${written(amount.upTo, metric)}`)
+  const many = Math.abs(amount.upTo ?? amount.value) > 1
+  const unit =
+    amount.unit === 'each'
+      ? ''
+      : many
+        ? (plurals[amount.unit] ?? names[amount.unit] ?? amount.unit)
+        : (names[amount.unit] ?? amount.unit)
+  return [amount.value < 0 ? `−${value}` : value, amount.size, unit].filter(Boolean).join(' ')
+}

@@ -1,0 +1,108 @@
+// Everything one assessment needs, as plain data: products, recipes, ingredients, the kitchen, and the day.
+import { z } from 'zod'
+import { AllergenCode } from './allergen/codes'
+import { Evidence, IsoDate } from './ingredient/evidence'
+import { Currency, Decimal, Ingredient } from './ingredient/ingredient'
+import { Recipe } from './recipe/recipe'
+import { Tin } from './recipe/tin'
+
+export const marketCodes = ['uk', 'eu', 'us', 'ca', 'anz'] as const
+export const MarketCode = z.enum(marketCodes)
+export type MarketCode = z.infer<typeof MarketCode>
+
+export const namedClaims = [
+  'glutenFree',
+  'dairyFree',
+  'eggFree',
+  'nutFree',
+  'peanutFree',
+  'soyFree',
+  'sesameFree',
+  'vegan',
+  'vegetarian',
+  'sugarFree',
+  'noAddedSugar',
+  'refinedSugarFree',
+  'lowSugar',
+  'lowFat',
+  'highFibre',
+  'sourceOfFibre',
+  'sourceOfProtein',
+  'grainFree',
+  'paleo',
+  'keto',
+] as const
+export type NamedClaim = (typeof namedClaims)[number]
+export type ClaimCode = NamedClaim | `house:${string}`
+export const ClaimCode = z.union([z.enum(namedClaims), z.templateLiteral(['house:', z.string()])])
+
+/** What is sold: a recipe, cut and packed to a net weight, under a name, with claims, for one or more markets. */
+export const Product = z.object({
+  id: z.string().min(1),
+  version: z.number().int().exactOptional(),
+  name: z.string().trim().min(1, 'Give the product a name.').max(200, 'Keep the name under 200 letters.'),
+  legalName: z.string().exactOptional(),
+  recipe: z.string().min(1),
+  /** Grams of one sales unit. */
+  netWeight: z.number().positive('Say what one pack weighs, in grams.'),
+  pieces: z.number().positive('Say how many pieces are in one pack.'),
+  claims: z.array(ClaimCode),
+  markets: z.array(MarketCode),
+  category: z
+    .enum([
+      'brownie',
+      'heavyCake',
+      'mediumCake',
+      'lightCake',
+      'cookie',
+      'muffin',
+      'quickBread',
+      'pie',
+      'grainBar',
+      'candy',
+      'icing',
+    ])
+    .exactOptional(),
+  highlighted: z.array(z.string()).exactOptional(),
+  /** What a piece is called on screen and label: "slice". */
+  pieceName: z.string().exactOptional(),
+  keeps: z
+    .object({ days: z.number().int().positive(), mark: z.enum(['bestBefore', 'useBy']), storage: z.string() })
+    .exactOptional(),
+})
+export type Product = z.infer<typeof Product>
+
+export const CrossContact = z.object({
+  allergen: z.union([AllergenCode, z.literal('gluten')]),
+  control: z.enum(['notOnSite', 'separated', 'cleanedAndTested', 'cleaned', 'shared']),
+  equipment: z.string().exactOptional(),
+  mgProteinPerKg: z.number().min(0).exactOptional(),
+  evidence: z.string().exactOptional(),
+})
+export type CrossContact = z.infer<typeof CrossContact>
+
+/** What the kitchen itself may add to the food. No record for an allergen means it was never assessed. */
+export const Kitchen = z.object({
+  currency: Currency,
+  labourPerHour: Decimal.exactOptional(),
+  energyPerKwh: Decimal.exactOptional(),
+  scales: z.array(z.object({ capacity: z.number().positive(), resolution: z.number().positive() })).exactOptional(),
+  tins: z.array(Tin).exactOptional(),
+  crossContact: z.array(CrossContact),
+  /** Who answers for the food, as a label must say it. */
+  operator: z.object({ name: z.string(), address: z.string() }).exactOptional(),
+  /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
+  freeByNature: z.array(z.string()).exactOptional(),
+})
+export type Kitchen = z.infer<typeof Kitchen>
+
+export const Workbook = z.object({
+  products: z.array(Product),
+  recipes: z.array(Recipe),
+  ingredients: z.array(Ingredient),
+  kitchen: Kitchen,
+  /** The kitchen's own. */
+  evidence: z.array(Evidence),
+  today: IsoDate,
+})
+export type Workbook = z.infer<typeof Workbook>

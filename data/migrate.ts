@@ -1,0 +1,34 @@
+// Runs the numbered migrations that have not run yet, in order, one transaction each.
+import { createHash } from 'node:crypto'
+import { readdir, readFile } from 'node:fs/promises'
+import path from 'node:path'
+import type { Sql } from 'postgres'
+
+/** Brings the database up to date; returns the names of what ran. Throws where a migration that ran has changed since. */
+export async function migrate(owner: Sql, folder: string): Promise<string[]> {
+  await owner`create table if not exists migration (name text primary key, checksum text not null, ran_at timestamptz not null default now())`
+  const ran = new Map(
+    (await owner<{ name: string; checksum: string }[]>`select name, checksum from migration`).map(row => [
+      row.name,
+      row.checksum,
+    ]),
+  )
+  const names = (await readdir(folder)).filter(name => /^\d{4}_.+\.sql$/.test(name)).sort()
+  const done: string[] = []
+  for (const name of names) {
+    const text = await readFile(path.join(folder, name), 'utf8')
+    const checksum = createHash('sha256').update(text).digest('hex')
+    const before = ran.get(name)
+    if (before === checksum) continue
+    if (before !== undefined)
+      throw new Error(
+        `Migration ${name} ran before with other contents. Write a new migration instead of changing an old one.`,
+      )
+    await owner.begin(async sql => {
+      await sql.unsafe(text)
+      await sql`insert into migration (name, checksum) values (${name}, ${checksum})`
+    })
+    done.push(name)
+  }
+  return done
+}

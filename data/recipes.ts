@@ -1,0 +1,37 @@
+// Recipes: one document each, its lines inside.
+import { Recipe } from '@fair-tin/core'
+import type { Saved } from './versioned'
+import type { BakerySql } from './withBakery'
+
+interface Row {
+  id: string
+  version: number
+  name: string
+  body: unknown
+}
+const read = (row: Row): Recipe =>
+  Recipe.parse({ ...(row.body as object), id: row.id, name: row.name, version: row.version })
+const body = ({ id: _, version: __, name: ___, ...rest }: Recipe) => rest
+
+export const listRecipes = async (sql: BakerySql): Promise<Recipe[]> =>
+  (await sql<Row[]>`select id, version, name, body from recipe_in_force order by lower(name)`).map(read)
+
+export async function findRecipe(sql: BakerySql, id: string): Promise<Recipe | null> {
+  const [row] = await sql<Row[]>`select id, version, name, body from recipe_in_force where id = ${id}`
+  return row ? read(row) : null
+}
+
+export async function addRecipe(sql: BakerySql, recipe: Recipe): Promise<void> {
+  await sql`insert into recipe (bakery_id, id, name, body) values (current_bakery(), ${recipe.id}, ${recipe.name}, ${sql.json(body(recipe) as never)})`
+}
+
+/** Saves over version `seen`; a conflict changes nothing and brings theirs back. */
+export async function saveRecipe(sql: BakerySql, recipe: Recipe, seen: number): Promise<Saved<Recipe>> {
+  const [row] = await sql<
+    { version: number }[]
+  >`update recipe set name = ${recipe.name}, body = ${sql.json(body(recipe) as never)}, version = version + 1
+    where id = ${recipe.id} and version = ${seen} and removed_at is null returning version`
+  if (row) return { saved: true, version: row.version }
+  const theirs = await findRecipe(sql, recipe.id)
+  return { saved: false, conflict: theirs ? { version: theirs.version, theirs } : 'removed' }
+}

@@ -1,0 +1,83 @@
+// The demo kitchen: two people, one mixer, and what was found out about cross-contact.
+import { allergenCodes, type CrossContact, type Evidence, type Kitchen } from '@fair-tin/core'
+import { dayFrom } from './facts'
+
+export const bakery = { id: '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40', name: 'Pennywhistle Lane Bakehouse' }
+export const staff = [
+  { id: 'nell', name: 'Nell Arrowby' },
+  { id: 'tobit', name: 'Tobit Fenn' },
+]
+
+const used = new Set<string>(['milk', 'wheat', 'oats', 'egg', 'almond', 'coconut'])
+
+export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[] } {
+  const day = dayFrom(today)
+  const absent: CrossContact[] = allergenCodes
+    .filter(code => !used.has(code))
+    .map(allergen => ({ allergen, control: 'notOnSite', evidence: 'site-review' }))
+  return {
+    kitchen: {
+      currency: 'GBP',
+      labourPerHour: '14.50',
+      energyPerKwh: '0.27',
+      operator: { name: 'Pennywhistle Lane Bakehouse', address: '4 Pennywhistle Lane, Sallowmere SW0 0ZZ' },
+      scales: [
+        { capacity: 15000, resolution: 1 },
+        { capacity: 500, resolution: 0.1 },
+      ],
+      tins: [
+        { shape: 'square', side: 20, depth: 5 },
+        { shape: 'loaf', length: 23, width: 13, depth: 7 },
+        { shape: 'cups', count: 12, volumeMl: 100 },
+      ],
+      crossContact: [
+        ...absent,
+        { allergen: 'gluten', control: 'separated', equipment: 'bench, mixer, fan oven', evidence: 'gluten-swabs' },
+        { allergen: 'wheat', control: 'separated', evidence: 'gluten-swabs' },
+        { allergen: 'oats', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'gluten-swabs' },
+        { allergen: 'milk', control: 'notOnSite', evidence: 'site-review' },
+        { allergen: 'egg', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'egg-swabs' },
+        { allergen: 'almond', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'nut-swabs' },
+        { allergen: 'coconut', control: 'separated', evidence: 'site-review' },
+      ],
+    },
+    evidence: [
+      {
+        id: 'site-review',
+        kind: 'specification',
+        reference: 'site review 4',
+        dated: day(-22),
+        reviewed: day(-22),
+        reviewedBy: 'Nell Arrowby',
+        expires: day(343),
+      },
+      {
+        id: 'gluten-swabs',
+        kind: 'test',
+        reference: 'gluten swabs S-118',
+        dated: day(-22),
+        reviewed: day(-22),
+        reviewedBy: 'Nell Arrowby',
+        expires: day(160),
+      },
+      {
+        id: 'egg-swabs',
+        kind: 'test',
+        reference: 'egg swabs S-119',
+        dated: day(-22),
+        reviewed: day(-22),
+        reviewedBy: 'Nell Arrowby',
+        expires: day(160),
+      },
+      {
+        id: 'nut-swabs',
+        kind: 'test',
+        reference: 'almond swabs S-096',
+        dated: day(-203),
+        reviewed: day(-200),
+        reviewedBy: 'Tobit Fenn',
+        expires: day(-20),
+      },
+    ],
+  }
+}

@@ -1,0 +1,47 @@
+// Loads the demo bakery into a new database. Run by the demo and test scripts after the migrations.
+import path from 'node:path'
+import { addIngredient, addKitchen, addProduct, addRecipe, closePool, migrate, withBakery } from '@fair-tin/data'
+import postgres from 'postgres'
+import { bakery, staff } from './kitchen'
+import { demoWorkbook } from './workbook'
+
+const ownerUrl = process.env.FAIR_TIN_OWNER_DATABASE
+if (!ownerUrl) throw new Error('FAIR_TIN_OWNER_DATABASE is not set.')
+const reset = process.argv.includes('--reset')
+const today = new Date().toISOString().slice(0, 10)
+const owner = postgres(ownerUrl, { max: 1, onnotice: () => {} })
+try {
+  if (reset)
+    await owner`drop schema public cascade`
+      .then(() => owner`create schema public`)
+      .then(() => owner`grant usage on schema public to fair_tin_app`)
+  const ran = await migrate(owner, path.join(import.meta.dirname, '../data/migrations'))
+  if (ran.length > 0) console.log(`Database brought up to date: ${ran.join(', ')}.`)
+  const fresh = await owner.begin(async sql => {
+    await sql`select set_config('fair_tin.bakery', ${bakery.id}, true), set_config('fair_tin.person', 'set-up', true)`
+    const there = await sql`select 1 from bakery where bakery_id = ${bakery.id}`
+    if (there.length > 0) return false
+    await sql`insert into bakery values (${bakery.id}, ${bakery.name})`
+    for (const person of staff) await sql`insert into staff values (${bakery.id}, ${person.id}, ${person.name})`
+    return true
+  })
+  if (fresh) {
+    const workbook = demoWorkbook(today)
+    await withBakery(
+      bakery.id,
+      async sql => {
+        await addKitchen(sql, workbook.kitchen, workbook.evidence)
+        for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
+        for (const recipe of workbook.recipes) await addRecipe(sql, recipe)
+        for (const product of workbook.products) await addProduct(sql, product)
+      },
+      'set-up',
+    )
+    console.log(
+      `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`,
+    )
+  }
+} finally {
+  await owner.end()
+  await closePool()
+}

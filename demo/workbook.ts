@@ -1,0 +1,14 @@
+// The whole demo bakery as one Workbook, dated relative to a day, so that what has run out stays run out.
+import type { Workbook } from '@fair-tin/core'
+import { ingredients } from './ingredients'
+import { kitchen } from './kitchen'
+import { products } from './products'
+import { recipes } from './recipes'
+
+export const demoWorkbook = (today: string): Workbook => ({
+  products,
+  recipes,
+  ingredients: ingredients(today),
+  ...kitchen(today),
+  today,
+})

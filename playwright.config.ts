@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 2,
+  timeout: 45_000,
+  retries: 0,
+  outputDir: 'test-results',
+  use: {
+    baseURL: process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

@@ -1,0 +1,51 @@
+// Builds the application when its sources changed since the last build.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import { root } from './install.mjs'
+
+const next = path.join(root, 'node_modules/next/dist/bin/next')
+
+function* files(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    if (
+      entry.name.startsWith('.next') ||
+      entry.name === 'node_modules' ||
+      /\.(test\.tsx?|tsbuildinfo)$/.test(entry.name)
+    )
+      continue
+    const full = path.join(folder, entry.name)
+    if (entry.isDirectory()) yield* files(full)
+    else yield full
+  }
+}
+
+function fingerprint() {
+  const hash = createHash('sha256')
+  for (const folder of ['core', 'data', 'web'])
+    for (const file of [...files(path.join(root, folder))].sort())
+      hash.update(path.relative(root, file)).update(readFileSync(file))
+  return hash.update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex')
+}
+
+/** Builds into web/`dist` unless the build there is of the same sources. Exits with the compiler's words on failure. */
+export function ensureBuild(dist, say) {
+  const stamp = path.join(root, 'web', dist, 'fair-tin-sources')
+  const sources = fingerprint()
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return
+  say('Building the application (about a minute) …')
+  const done = spawnSync(process.execPath, [next, 'build', 'web'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, FAIR_TIN_DIST: dist, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  })
+  if (done.status !== 0) {
+    say(`The build failed:\n${`${done.stdout}\n${done.stderr}`.trim().split('\n').slice(-40).join('\n')}`)
+    process.exit(1)
+  }
+  writeFileSync(stamp, sources)
+}
+
+/** Program and arguments that serve the build on a loopback port. */
+export const serveCommand = port => [process.execPath, [next, 'start', 'web', '-p', String(port), '-H', '127.0.0.1']]

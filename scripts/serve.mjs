@@ -1,0 +1,37 @@
+// Runs the built application on a loopback port until it is told to stop.
+import { spawn } from 'node:child_process'
+import { serveCommand } from './build.mjs'
+import { root } from './install.mjs'
+
+/** Starts the server and waits until it answers. Gives the address and `stop`; `ended` settles when it goes by itself. */
+export async function serve(port, dist, env) {
+  const [program, args] = serveCommand(port)
+  const words = []
+  const child = spawn(program, args, {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, ...env, FAIR_TIN_DIST: dist, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  })
+  const hear = chunk => {
+    words.push(String(chunk))
+    if (words.length > 200) words.shift()
+    if (process.env.FAIR_TIN_LOUD) process.stdout.write(chunk)
+  }
+  child.stdout.on('data', hear)
+  child.stderr.on('data', hear)
+  const ended = new Promise(resolve => child.once('exit', resolve))
+  const stop = () => {
+    if (child.exitCode === null) child.kill('SIGTERM')
+    return ended
+  }
+  const address = `http://127.0.0.1:${port}`
+  for (let tries = 0; tries < 150; tries++) {
+    if (child.exitCode !== null) break
+    const answer = await fetch(`${address}/health`).catch(() => null)
+    if (answer?.ok)
+      return { address, ended, words, stop }
+    await new Promise(resolve => setTimeout(resolve, 200))
+  }
+  child.kill('SIGKILL')
+  throw new Error(`The application did not start:\n${words.join('').trim().split('\n').slice(-12).join('\n')}`)
+}

@@ -1,0 +1,12 @@
+import { defineConfig } from 'vitest/config'
+
+const project = (name: string, include: string[]) => ({ test: { name, include, environment: 'node' as const } })
+export default defineConfig({
+  test: {
+    projects: [
+      project('unit', ['core/**/*.test.ts', 'web/**/*.test.ts', 'demo/**/*.test.ts']),
+      project('outside', ['tests/outside/**/*.test.ts']),
+      project('data', ['data/**/*.test.ts']),
+    ],
+  },
+})
