@@ -2,7 +2,7 @@
 import type { AllergenCode } from '../allergen/codes'
 import type { Ingredient } from '../ingredient/ingredient'
 import type { NamedClaim } from '../workbook'
-import { type ClaimContext, type ClaimResult, concluded, type Ground, type Mark, type Verdict, worse } from './verdict'
+import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 type Judged = { verdict: Verdict; fact: string; mend?: string }
 const unsaid = (what: string): Judged => ({
@@ -18,6 +18,7 @@ function lineByLine(
   context: ClaimContext,
   judge: (ingredient: Ingredient, at: number) => Judged,
   note?: string,
+  more: Ground[] = [],
 ): ClaimResult {
   const ingredients = new Map(context.workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
   const grounds: Ground[] = []
@@ -29,7 +30,7 @@ function lineByLine(
   for (const gap of context.bill.gaps)
     if (gap.kind === 'component')
       grounds.push({ verdict: 'unproven', at: -1, reason: { path: gap.path, fact: gap.fact } })
-  return concluded(claim, context, grounds, null, note)
+  return concluded(claim, context, [...grounds, ...more], null, note)
 }
 
 const animalAllergens: readonly AllergenCode[] = ['milk', 'egg', 'fish', 'crustaceans', 'molluscs']
@@ -60,7 +61,12 @@ function fromAnimals(
 
 /** Honey never. A may-contain is shown as its own mark and never hidden. */
 export function vegan(context: ClaimContext): ClaimResult {
-  const result = lineByLine(
+  const traces: Ground[] = animalAllergens.flatMap(code =>
+    context.found[code]
+      .filter(finding => finding.status === 'mayContain')
+      .map(({ reason, at }) => ({ verdict: 'mayContain' as const, reason, at })),
+  )
+  return lineByLine(
     'vegan',
     context,
     (ingredient, at) =>
@@ -72,16 +78,8 @@ export function vegan(context: ClaimContext): ClaimResult {
         animalAllergens,
       ),
     'Vegan does not mean free from allergens.',
+    traces,
   )
-  const marks: (Mark | null)[] = [...result.marks]
-  const because = [...result.because]
-  for (const code of animalAllergens)
-    for (const finding of context.found[code])
-      if (finding.status === 'mayContain' && finding.at >= 0) {
-        if (marks[finding.at] !== null) marks[finding.at] = worse(marks[finding.at] ?? 'holds', 'mayContain')
-        because.push(finding.reason)
-      }
-  return { ...result, marks, because }
 }
 
 export const vegetarian = (context: ClaimContext): ClaimResult =>

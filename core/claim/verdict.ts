@@ -17,6 +17,10 @@ export interface ClaimResult {
   marks: (Mark | null)[]
   /** The mark of the kitchen itself; null where the claim does not ask about it. */
   kitchen: Mark | null
+  /** Every reason, also those that hold, by bill line; -1 for what belongs to no line. */
+  grounds: Ground[]
+  /** What the kitchen itself adds, for claims that ask. */
+  kitchenGrounds: Ground[]
   /** Shown beside the verdict, whatever it is. */
   note?: string
 }
@@ -32,13 +36,13 @@ export interface ClaimContext {
 
 /** One reason with the weight it has. */
 export interface Ground {
-  verdict: Verdict
+  verdict: Mark
   reason: Reason
   at: number
 }
 
 const weight: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
-export const worse = <M extends Mark>(a: M, b: M): M => (weight[b] > weight[a] ? b : a)
+const worse = <M extends Mark>(a: M, b: M): M => (weight[b] > weight[a] ? b : a)
 
 /** Breaks over unproven over holds; the reasons that decide come first, all are kept. */
 export function concluded(
@@ -59,14 +63,24 @@ export function concluded(
       at: -1,
       reason: { path: [], fact: 'there is nothing in it yet', mend: 'Add the first line.' },
     })
-  const verdict = all.reduce<Verdict>((worst, ground) => worse(worst, ground.verdict), 'holds')
+  const worst = all.reduce<Mark>((so, ground) => worse(so, ground.verdict), 'holds')
+  const verdict: Verdict = worst === 'mayContain' ? 'holds' : worst
   const because = all
     .filter(ground => ground.verdict !== 'holds' || verdict === 'holds')
     .sort((a, b) => weight[b.verdict] - weight[a.verdict])
     .map(ground => ground.reason)
   const kitchenMark =
     kitchen === null ? null : kitchen.reduce<Mark>((worst, ground) => worse(worst, ground.verdict), 'holds')
-  return { claim, verdict, because, marks, kitchen: kitchenMark, ...(note ? { note } : {}) }
+  return {
+    claim,
+    verdict,
+    because,
+    marks,
+    grounds,
+    kitchenGrounds: kitchen ?? [],
+    kitchen: kitchenMark,
+    ...(note ? { note } : {}),
+  }
 }
 
 export const claimName: Record<NamedClaim, string> = {

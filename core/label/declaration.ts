@@ -34,6 +34,7 @@ export interface Declaration {
   /** What the rest of a label says. */
   particulars: {
     netQuantity: string
+    netGrams: number
     serving: string
     pieceGrams: number
     date: string | null
@@ -110,6 +111,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     claims: holding.map(claim => nameOfClaim(claim.claim)),
     particulars: {
       netQuantity: netQuantity(product.netWeight),
+      netGrams: product.netWeight,
       serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
       pieceGrams,
       date: product.keeps

@@ -1,0 +1,47 @@
+// Which thing in the larder a written name means. A near miss is a question, never a silent choice.
+import { mentions } from './lexicon'
+
+export interface Named {
+  id: string
+  name: string
+  standsFor?: string | undefined
+  labelName?: string | undefined
+}
+export type Match = { sure: true; id: string } | { sure: false; id: string } | null
+
+const idle = new Set([
+  'fresh',
+  'organic',
+  'fine',
+  'good',
+  'quality',
+  'plain',
+  'of',
+  'the',
+  'pure',
+  'best',
+  'gluten',
+  'free',
+])
+const stem = (word: string) => word.replace(/ies$/, 'y').replace(/(?<!s)s$/, '')
+const words = (name: string): Set<string> =>
+  new Set((name.toLowerCase().match(/\p{L}+/gu) ?? []).map(stem).filter(word => !idle.has(word)))
+const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
+/** What a name warns of: a name may not be matched to one that warns of something else. */
+const warns = (name: string) => [...new Set(mentions(name).map(mention => mention.code))].sort().join()
+
+/** Sure where all the words agree ("almonds, ground" and "ground almonds"); a guess where one name holds the other. */
+export function matchName(item: string, among: readonly Named[]): Match {
+  const wanted = words(item)
+  if (wanted.size === 0) return null
+  let guess: { id: string; shared: number } | null = null
+  for (const one of among)
+    for (const name of new Set([one.name, one.standsFor ?? one.name, one.labelName ?? one.name])) {
+      const has = words(name)
+      if (has.size === wanted.size && within(has, wanted)) return { sure: true, id: one.id }
+      if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== warns(item)) continue
+      const shared = Math.min(has.size, wanted.size) - Math.abs(has.size - wanted.size) / 10
+      if (!guess || shared > guess.shared) guess = { id: one.id, shared }
+    }
+  return guess ? { sure: false, id: guess.id } : null
+}

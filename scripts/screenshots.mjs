@@ -1,0 +1,107 @@
+// npm run screenshots: a picture of each main view of the running demo, into docs/screenshots (or a folder named).
+//   node scripts/screenshots.mjs [--to DIR] [--only NAME] [--at http://127.0.0.1:3210]
+import { mkdirSync } from 'node:fs'
+import path from 'node:path'
+import { parseArgs } from 'node:util'
+import { chromium } from '@playwright/test'
+import { root } from './install.mjs'
+
+const { values } = parseArgs({
+  options: {
+    to: { type: 'string', default: path.join(root, 'docs/screenshots') },
+    only: { type: 'string' },
+    at: { type: 'string', default: 'http://127.0.0.1:3210' },
+  },
+})
+mkdirSync(values.to, { recursive: true })
+
+const notebook = `Apple & almond crumble cups
+Makes 12 in a 12-cup muffin tin
+Gran's card, the one with the butter stain.
+
+For the base
+1½ cups house flour blend
+100 g / 3½ oz plant butter, softened, plus extra for greasing
+2 large eggs
+½ cup (50 g) ground almonds
+a pinch of salt
+
+For the filling
+500 g apples, peeled and chopped
+2-3 tbsp date syrup
+a handful of raisins
+
+To finish
+30 g pumpkin seeds or flaked almonds
+coconut yoghurt, to serve
+
+Method
+Heat the oven to 180°C.
+Press the base into the cups, fill, and bake for 30-35 minutes.`
+
+const desk = { width: 1280, height: 800 }
+const views = [
+  { name: 'recipes', at: '/recipes', size: desk },
+  { name: 'bench', at: '/products/damson-slice', size: desk },
+  { name: 'bench-sound', at: '/products/ginger-teff-loaf', size: desk },
+  {
+    name: 'bench-reason',
+    at: '/products/damson-slice',
+    size: desk,
+    act: page => page.getByRole('button', { name: /^release spray: gluten-free/ }).click(),
+  },
+  {
+    name: 'bench-cost',
+    at: '/products/ginger-teff-loaf',
+    size: desk,
+    act: async page => {
+      await page.keyboard.press(']')
+      await page.keyboard.press('2')
+    },
+  },
+  { name: 'bench-proof', at: '/products/blackcurrant-bun', size: desk, act: page => page.keyboard.press('3') },
+  { name: 'bench-tablet', at: '/products/rhubarb-tartlet', size: { width: 1024, height: 768 } },
+  { name: 'bench-phone', at: '/products/damson-slice', size: { width: 390, height: 844 } },
+  {
+    name: 'reading',
+    at: '/recipes/new',
+    size: desk,
+    act: async page => {
+      await page.getByLabel('The recipe as written').fill(notebook)
+      await page.getByRole('button', { name: 'Read it' }).click()
+    },
+  },
+  { name: 'larder', at: '/larder', size: desk },
+  { name: 'ingredient', at: '/larder/plant-butter', size: desk },
+  {
+    name: 'about-product',
+    at: '/products/damson-slice',
+    size: desk,
+    act: page => page.getByRole('button', { name: /^Change name/ }).click(),
+  },
+]
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
+for (const view of views) {
+  if (values.only && !values.only.split(',').includes(view.name)) continue
+  const context = await browser.newContext({ viewport: view.size, locale: 'en-GB', baseURL: values.at })
+  await context.addCookies([{ name: 'bench', value: 'nell', url: values.at }])
+  const page = await context.newPage()
+  await page.goto(view.at, { waitUntil: 'networkidle' })
+  await page.evaluate(() => document.fonts.ready)
+  await view.act?.(page)
+  await page.waitForTimeout(300)
+  await page.screenshot({ path: path.join(values.to, `${view.name}.png`) })
+  await context.close()
+  console.log(`${view.name}.png`)
+}
+await browser.close()

@@ -1,0 +1,28 @@
+import { unknownIngredient } from '@fair-tin/core'
+import { readWorkbook } from '@fair-tin/data'
+import { notFound } from 'next/navigation'
+import { reading, today } from '../../../bakery'
+import { IngredientSheet } from '../../../screens/larder/IngredientSheet'
+
+export const metadata = { title: 'Ingredient' }
+export default async function OneIngredient({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const day = today()
+  const workbook = await reading(sql => readWorkbook(sql, day))
+  const isNew = id === 'new'
+  const ingredient = isNew ? unknownIngredient('new', '') : workbook.ingredients.find(one => one.id === id)
+  if (!ingredient) notFound()
+  const usedIn = workbook.recipes
+    .filter(recipe => recipe.lines.some(line => 'ingredient' in line.of && line.of.ingredient === id))
+    .map(recipe => ({ id: recipe.id, name: recipe.name }))
+  return (
+    <IngredientSheet
+      key={`${id}-${ingredient.version}`}
+      ingredient={ingredient}
+      isNew={isNew}
+      currency={workbook.kitchen.currency}
+      today={day}
+      usedIn={usedIn}
+    />
+  )
+}

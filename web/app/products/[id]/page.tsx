@@ -1,0 +1,12 @@
+import { readWorkbook, workbookOf } from '@fair-tin/data'
+import { notFound } from 'next/navigation'
+import { marketInView, reading, today } from '../../../bakery'
+import { Bench } from '../../../screens/bench/Bench'
+
+export const metadata = { title: 'Bench' }
+export default async function OneProduct({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const [workbook, market] = await Promise.all([reading(sql => readWorkbook(sql, today())), marketInView()])
+  if (!workbook.products.some(one => one.id === id)) notFound()
+  return <Bench key={id} workbook={workbookOf(workbook, id)} productId={id} market={market} />
+}

@@ -1,0 +1,22 @@
+import { readWorkbook } from '@fair-tin/data'
+import { notFound } from 'next/navigation'
+import { reading, today } from '../../../bakery'
+import { namesOf, partsOf } from '../../../screens/larder/named'
+import { Reading } from '../../../screens/reading/Reading'
+
+export const metadata = { title: 'Edit a recipe' }
+export default async function EditRecipe({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const workbook = await reading(sql => readWorkbook(sql, today()))
+  const recipe = workbook.recipes.find(one => one.id === id)
+  if (!recipe) notFound()
+  const larder = { ingredients: workbook.ingredients.map(namesOf), parts: partsOf(workbook.recipes, id) }
+  return (
+    <Reading
+      key={`${id}-${recipe.version}`}
+      larder={larder}
+      recipe={recipe}
+      sold={workbook.products.find(one => one.recipe === id)?.id}
+    />
+  )
+}

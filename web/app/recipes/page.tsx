@@ -1,0 +1,38 @@
+import { assess, billOf, toPlaces, weighed } from '@fair-tin/core'
+import { readWorkbook } from '@fair-tin/data'
+import { marketInView, reading, today } from '../../bakery'
+import { Shelf } from '../../screens/recipes/Shelf'
+
+export const metadata = { title: 'Recipes' }
+export default async function Recipes() {
+  const [workbook, market] = await Promise.all([reading(sql => readWorkbook(sql, today())), marketInView()])
+  const products = workbook.products.map(product => {
+    const { claims, cost, declaration, pieces } = assess(workbook, product.id, market)
+    return {
+      id: product.id,
+      name: product.name,
+      pieces: pieces === null ? null : Number(toPlaces(pieces, 1)),
+      pieceName: product.pieceName ?? 'piece',
+      perPiece: cost.perPiece === '' ? '' : toPlaces(Number(cost.perPiece), 2),
+      atLeast: cost.unknown.length > 0,
+      currency: cost.currency,
+      claims: claims.map(({ claim, verdict }) => ({ claim, verdict })),
+      problems: declaration.problems.length,
+    }
+  })
+  const sold = new Set(workbook.products.map(product => product.recipe))
+  const parts = workbook.recipes
+    .filter(recipe => !sold.has(recipe.id))
+    .map(recipe => {
+      const bill = billOf(workbook, recipe.id)
+      return {
+        id: recipe.id,
+        name: recipe.name,
+        makes: bill.unknown.length > 0 ? 'weight not known' : `makes ${weighed(bill.finished)}`,
+        usedIn: workbook.recipes
+          .filter(other => other.lines.some(line => 'recipe' in line.of && line.of.recipe === recipe.id))
+          .map(other => other.name),
+      }
+    })
+  return <Shelf products={products} parts={parts} />
+}

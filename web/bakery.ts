@@ -1,0 +1,25 @@
+// Which bakery this deployment serves, who is at its bench, and which market is in view.
+import 'server-only'
+import { type MarketCode, marketsServed } from '@fair-tin/core'
+import { type BakerySql, withBakery } from '@fair-tin/data'
+import { cookies } from 'next/headers'
+
+const bakeryId = () => process.env.FAIR_TIN_BAKERY ?? '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
+
+/** The person chosen at the bench, or undefined until somebody is. */
+export const atTheBench = async (): Promise<string | undefined> => (await cookies()).get('bench')?.value || undefined
+
+export async function marketInView(): Promise<MarketCode> {
+  const chosen = (await cookies()).get('market')?.value as MarketCode | undefined
+  return chosen && marketsServed.includes(chosen) ? chosen : 'uk'
+}
+
+/** Today's date where the bakery is, as ISO. */
+export const today = (): string =>
+  new Intl.DateTimeFormat('sv-SE', { timeZone: process.env.FAIR_TIN_TIME_ZONE ?? 'Europe/London' }).format(new Date())
+
+export const reading = <T>(work: (sql: BakerySql) => Promise<T>): Promise<T> => withBakery(bakeryId(), work)
+/** For changes: refused by the database where nobody is at the bench. */
+export async function changing<T>(work: (sql: BakerySql) => Promise<T>): Promise<T> {
+  return withBakery(bakeryId(), work, await atTheBench())
+}

@@ -1,0 +1,49 @@
+// A laid-out label on screen, true to the millimetre when printed.
+import type { LabelLayout } from './layout'
+
+export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; trueSize?: boolean }) {
+  return (
+    <svg
+      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      {...(trueSize ? { width: `${layout.width}mm`, height: `${layout.height}mm` } : { width: '100%' })}
+      role="img"
+      aria-label={`Label, ${layout.width} by ${layout.height} mm`}
+      data-label
+      style={{
+        fontFamily: "'Archivo Label'",
+        fontKerning: 'none',
+        fontVariantLigatures: 'none',
+        background: '#fff',
+        display: 'block',
+      }}
+    >
+      <title>
+        Label, {layout.width} by {layout.height} mm
+      </title>
+      {layout.rules.map(rule => (
+        <line
+          key={`${rule.x1} ${rule.y}`}
+          x1={rule.x1}
+          x2={rule.x2}
+          y1={rule.y}
+          y2={rule.y}
+          stroke="#000"
+          strokeWidth={rule.weight}
+        />
+      ))}
+      {layout.texts.map(text => (
+        <text
+          key={`${text.x} ${text.y}`}
+          x={text.x}
+          y={text.y}
+          fontSize={text.size}
+          fontWeight={text.bold ? 700 : 400}
+          fill="#000"
+          xmlSpace="preserve"
+        >
+          {text.text}
+        </text>
+      ))}
+    </svg>
+  )
+}

@@ -1,0 +1,26 @@
+// A label for one product, from the address of a request: day of baking, lot.
+import 'server-only'
+import { assess, dayAfter } from '@fair-tin/core'
+import { readWorkbook } from '@fair-tin/data'
+import { marketInView, reading, today } from '../bakery'
+import { type LabelLayout, layOut } from './layout'
+
+export type LabelAnswer = { layout: LabelLayout; name: string } | { missing: true } | { problem: string }
+
+export async function labelFor(productId: string, query: URLSearchParams): Promise<LabelAnswer> {
+  const baked = query.get('baked') ?? today()
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(baked) || Number.isNaN(Date.parse(baked)))
+    return { problem: `“${baked}” is no day. Write it as 2026-11-24.` }
+  const market = await marketInView()
+  // facts are judged as of today; only the printed date counts from the day of baking
+  const workbook = await reading(sql => readWorkbook(sql, today()))
+  const product = workbook.products.find(one => one.id === productId)
+  if (!product) return { missing: true }
+  const { declaration } = assess(workbook, productId, market)
+  const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
+  const mark = product.keeps
+    ? { date: `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${dayAfter(baked, product.keeps.days)}` }
+    : {}
+  const laid = layOut(declaration, { lot, ...mark })
+  return 'tooMuch' in laid ? { problem: laid.tooMuch } : { layout: laid, name: product.name }
+}

@@ -1,0 +1,20 @@
+// How wide label text is, in millimetres, from the font's own advance widths.
+import archivo from './archivo.json'
+
+const widths = { regular: archivo.regular as Record<string, number>, bold: archivo.bold as Record<string, number> }
+
+/** Width in mm of `text` set at `size` mm to the em. No kerning and no ligatures, in layout, on screen and in the PDF. */
+export function textWidth(text: string, size: number, bold = false): number {
+  const table = bold ? widths.bold : widths.regular
+  let units = 0
+  for (const letter of text) units += table[letter] ?? archivo.unitsPerEm / 2
+  return (units / archivo.unitsPerEm) * size
+}
+
+/** Characters the label's font lacks: they can be neither measured nor printed. */
+export const lacking = (text: string): string[] => [...new Set([...text].filter(letter => !(letter in widths.regular)))]
+
+/** Share of the em: small letters without ascenders, and figures. */
+export const xHeight = archivo.xHeight / archivo.unitsPerEm
+export const figureHeight = archivo.capHeight / archivo.unitsPerEm
+export const ascent = archivo.ascent / archivo.unitsPerEm

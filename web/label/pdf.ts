@@ -1,0 +1,51 @@
+// A laid-out label as a PDF at true size, with embedded fonts and text one can select.
+import { readFile } from 'node:fs/promises'
+import path from 'node:path'
+import fontkit from '@pdf-lib/fontkit'
+import { PDFDocument, rgb } from 'pdf-lib'
+import type { LabelLayout } from './layout'
+
+const pointsPerMm = 72 / 25.4
+const file = async (weight: '400Regular' | '700Bold') => {
+  const inPackage = path.join('node_modules/@expo-google-fonts/archivo', weight, `Archivo_${weight}.ttf`)
+  for (const base of [process.cwd(), path.join(process.cwd(), '..')]) {
+    const bytes = await readFile(path.join(base, inPackage)).catch(() => null)
+    if (bytes) return bytes
+  }
+  throw new Error(`The label font ${inPackage} is not installed. Run npm ci.`)
+}
+// advance widths only, as the layout measured them: no kerning, no ligatures
+const features = { liga: false, clig: false, dlig: false, calt: false, kern: false }
+
+/** PDF bytes: one page a copy, each exactly as large as the label. */
+export async function labelPdf(layout: LabelLayout, title: string, copies = 1): Promise<Uint8Array> {
+  const document = await PDFDocument.create()
+  document.registerFontkit(fontkit)
+  document.setTitle(title)
+  document.setLanguage('en-GB')
+  const [regular, bold] = await Promise.all([file('400Regular'), file('700Bold')])
+  const fonts = {
+    regular: await document.embedFont(regular, { subset: true, features }),
+    bold: await document.embedFont(bold, { subset: true, features }),
+  }
+  for (let copy = 0; copy < copies; copy++) {
+    const page = document.addPage([layout.width * pointsPerMm, layout.height * pointsPerMm])
+    const y = (mm: number) => (layout.height - mm) * pointsPerMm
+    for (const rule of layout.rules)
+      page.drawLine({
+        start: { x: rule.x1 * pointsPerMm, y: y(rule.y) },
+        end: { x: rule.x2 * pointsPerMm, y: y(rule.y) },
+        thickness: rule.weight * pointsPerMm,
+        color: rgb(0, 0, 0),
+      })
+    for (const text of layout.texts)
+      page.drawText(text.text, {
+        x: text.x * pointsPerMm,
+        y: y(text.y),
+        size: text.size * pointsPerMm,
+        font: text.bold ? fonts.bold : fonts.regular,
+        color: rgb(0, 0, 0),
+      })
+  }
+  return document.save()
+}

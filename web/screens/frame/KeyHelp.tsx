@@ -1,0 +1,69 @@
+// The keys, on `?`.
+'use client'
+import { useEffect, useState } from 'react'
+import { Modal } from '../../ui/Modal'
+
+const keys: [string, string][] = [
+  ['?', 'this list'],
+  ['g then r', 'go to Recipes'],
+  ['g then l', 'go to the Larder'],
+  ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
+  ['b', 'batch size (on a product)'],
+  ['[  and  ]', 'halve and double the batch'],
+  ['1 to 4', 'turn the lid: label, cost, proof, method'],
+  ['e', 'edit the recipe (on a product)'],
+  ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
+]
+
+/** True where a key is part of what someone is typing. */
+export const isTyping = (event: KeyboardEvent): boolean =>
+  event.ctrlKey ||
+  event.metaKey ||
+  event.altKey ||
+  (event.target instanceof HTMLElement && /^(?:INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)) ||
+  document.querySelector('[role="dialog"],[role="listbox"]') !== null
+
+export function KeyHelp() {
+  const [open, setOpen] = useState(false)
+  useEffect(() => {
+    let before = ''
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event)) return
+      if (event.key === '?') setOpen(true)
+      else if (before === 'g' && event.key === 'r') window.location.assign('/recipes')
+      else if (before === 'g' && event.key === 'l') window.location.assign('/larder')
+      else if (event.key === 'n') {
+        if (window.location.pathname === '/recipes') window.location.assign('/recipes/new')
+        if (window.location.pathname === '/larder') window.location.assign('/larder/new')
+      }
+      before = event.key
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+  return (
+    <>
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        className="rounded-md border border-hair bg-pane px-2 py-0.5 font-figure text-xs text-quiet max-md:hidden"
+        aria-label="Keys"
+      >
+        ?
+      </button>
+      <Modal open={open} onClose={() => setOpen(false)} title="Keys">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+          {keys.map(([key, what]) => (
+            <div key={key} className="contents">
+              <dt className="figure font-bold">{key}</dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+        <button type="button" className="do do-first mt-4" onClick={() => setOpen(false)}>
+          Close
+        </button>
+      </Modal>
+    </>
+  )
+}

@@ -1,0 +1,47 @@
+// Which market is in view, and who is working.
+'use client'
+import type { Person } from '@fair-tin/data'
+import { useRouter } from 'next/navigation'
+import { useTransition } from 'react'
+import { Choose, type Option } from '../../ui/Choose'
+import { standAtTheBench, viewMarket } from './actions'
+import { KeyHelp } from './KeyHelp'
+
+export function TopBar({
+  bakery,
+  staff,
+  person,
+  markets,
+  market,
+}: {
+  bakery: string
+  staff: Person[]
+  person: string | undefined
+  markets: Option[]
+  market: string
+}) {
+  const router = useRouter()
+  const [busy, start] = useTransition()
+  const choose = (action: (value: string) => Promise<void>) => (value: string) =>
+    start(async () => {
+      await action(value)
+      router.refresh()
+    })
+  return (
+    <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
+      <span className="mr-auto text-quiet">{bakery}</span>
+      <KeyHelp />
+      <Choose pill label="Selling in" value={market} options={markets} onChange={choose(viewMarket)} />
+      <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>
+        <Choose
+          pill
+          label="At the bench"
+          value={person ?? ''}
+          placeholder="who?"
+          options={staff.map(one => ({ value: one.id, label: one.name }))}
+          onChange={choose(standAtTheBench)}
+        />
+      </span>
+    </header>
+  )
+}

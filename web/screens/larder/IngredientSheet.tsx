@@ -1,0 +1,567 @@
+// One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
+'use client'
+import {
+  type AllergenCode,
+  type AllergenStatus,
+  allergenCodes,
+  allergenName,
+  animalTraits,
+  evidenceKindName,
+  evidenceKinds,
+  type Ingredient,
+  mainNutrients,
+  mentions,
+  nutrientName,
+  sweeteningTraits,
+} from '@fair-tin/core'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { type ReactNode, useEffect, useMemo, useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { Choose } from '../../ui/Choose'
+import type { Refusal } from '../outcome'
+import { keepIngredient, putBack, takeOut } from './actions'
+import { ingredientFrom, isEvidenceKind, newEvidence, readComposition, type Sheet, sheetOf } from './sheet'
+
+const statusOptions: { value: AllergenStatus; label: string }[] = [
+  { value: 'unknown', label: 'unknown' },
+  { value: 'free', label: 'free' },
+  { value: 'mayContain', label: 'may contain' },
+  { value: 'contains', label: 'contains' },
+]
+const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
+const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
+
+export function IngredientSheet({
+  ingredient,
+  isNew,
+  currency,
+  today,
+  usedIn,
+}: {
+  ingredient: Ingredient
+  isNew: boolean
+  currency: string
+  today: string
+  usedIn: { id: string; name: string }[]
+}) {
+  const router = useRouter()
+  const [sheet, setSheet] = useState<Sheet>(() => sheetOf(ingredient))
+  const [problems, setProblems] = useState<Refusal[]>([])
+  const [conflict, setConflict] = useState<{ version: number; theirs: Ingredient } | null>(null)
+  const [asNew, setAsNew] = useState(isNew)
+  const [saving, start] = useTransition()
+  const shelf = `fair-tin-sheet-${isNew ? 'new' : ingredient.id}`
+  useEffect(() => {
+    try {
+      const kept = JSON.parse(localStorage.getItem(shelf) ?? 'null') as Sheet | null
+      if (kept && kept.version === (ingredient.version ?? 1)) setSheet(kept)
+    } catch {
+      // nothing readable was kept
+    }
+  }, [shelf, ingredient.version])
+  const put = (change: Partial<Sheet>) =>
+    setSheet(before => {
+      const next = { ...before, ...change }
+      try {
+        localStorage.setItem(shelf, JSON.stringify(next))
+      } catch {
+        // a full or forbidden store: the edit then lives only in this window
+      }
+      return next
+    })
+  const forget = () => {
+    try {
+      localStorage.removeItem(shelf)
+    } catch {
+      // never kept
+    }
+  }
+  const refusal = (path: string) => problems.find(problem => problem.path === path)?.message
+  const field = (
+    path: string,
+    value: string,
+    onChange: (value: string) => void,
+    label: string,
+    more: { hint?: string; type?: string; className?: string } = {},
+  ) => (
+    <label className={`flex flex-col text-[13px] text-quiet ${more.className ?? ''}`}>
+      {label}
+      <input
+        type={more.type ?? 'text'}
+        className="field text-ink"
+        value={value}
+        placeholder={more.hint}
+        aria-invalid={refusal(path) ? true : undefined}
+        onChange={event => onChange(event.target.value)}
+        maxLength={400}
+      />
+      {refusal(path) && <span className="text-breaks">{refusal(path)}</span>}
+    </label>
+  )
+  const proposal = useMemo(
+    () => (sheet.madeOf === 'list' && sheet.statement.trim() ? readComposition(sheet.statement) : null),
+    [sheet.madeOf, sheet.statement],
+  )
+  const spoken = useMemo(
+    () =>
+      new Map(
+        mentions(`${sheet.name} . ${sheet.labelName} . ${sheet.madeOf === 'list' ? sheet.statement : ''}`).map(one => [
+          one.code,
+          one.word,
+        ]),
+      ),
+    [sheet.name, sheet.labelName, sheet.madeOf, sheet.statement],
+  )
+  const setAllergen = (code: AllergenCode, change: Partial<Sheet['allergens'][AllergenCode]>) =>
+    put({ allergens: { ...sheet.allergens, [code]: { ...sheet.allergens[code], ...change } } })
+  const proofs = [
+    { value: '-', label: 'no proof' },
+    ...sheet.evidence.map(one => ({ value: one.id, label: one.reference || evidenceKindName[one.kind] })),
+  ]
+
+  const keep = (over?: number) => {
+    const built = ingredientFrom(sheet)
+    if ('problems' in built) return setProblems(built.problems)
+    setProblems([])
+    start(async () => {
+      const outcome = await keepIngredient(built.ingredient, asNew ? null : (over ?? sheet.version)).catch(() => null)
+      if (!outcome)
+        return setProblems([
+          { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
+        ])
+      if (outcome.saved) {
+        forget()
+        toast(`${built.ingredient.name} is kept.`)
+        router.push('/larder')
+        router.refresh()
+      } else if ('conflict' in outcome) setConflict(outcome.conflict)
+      else setProblems(outcome.problems)
+    })
+  }
+  const remove = () =>
+    start(async () => {
+      const outcome = await takeOut(sheet.id)
+      if (!outcome.saved) return setProblems('problems' in outcome ? outcome.problems : [])
+      toast(`${sheet.name} is out of the larder.`, {
+        action: { label: 'Undo', onClick: () => void putBack(sheet.id).then(() => router.refresh()) },
+      })
+      router.push('/larder')
+      router.refresh()
+    })
+  const general = problems.filter(problem => problem.path === '' || problem.path === 'removed')
+  const unknowns = allergenCodes.filter(code => sheet.allergens[code].status === 'unknown').length
+
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <h1 className="mr-auto text-3xl">{isNew ? 'New ingredient' : ingredient.name}</h1>
+        {usedIn.length > 0 && <p className="text-quiet">Used in {usedIn.map(one => one.name).join(', ')}</p>}
+      </div>
+      {(general.length > 0 || problems.length > general.length) && (
+        <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
+          {general.map(problem => (
+            <p key={problem.message}>{problem.message}</p>
+          ))}
+          {problems.length > general.length && (
+            <p>
+              Not kept yet:{' '}
+              {problems
+                .filter(problem => !general.includes(problem))
+                .map(problem => problem.message)
+                .join(' ')}
+            </p>
+          )}
+          {problems.some(problem => problem.path === 'removed') && (
+            <button
+              type="button"
+              className="word-link"
+              onClick={() => {
+                setAsNew(true)
+                setProblems([])
+              }}
+            >
+              Keep mine as a new ingredient
+            </button>
+          )}
+        </div>
+      )}
+      {conflict && (
+        <div role="alert" className="rounded-lg border-2 border-unproven bg-[#fdf7e8] p-3">
+          <b>Somebody changed this ingredient while you were editing</b> (version {conflict.version}). Yours is still
+          here.{' '}
+          <button
+            type="button"
+            className="word-link mr-3"
+            onClick={() => {
+              setConflict(null)
+              keep(conflict.version)
+            }}
+          >
+            Save mine over theirs
+          </button>
+          <button
+            type="button"
+            className="word-link"
+            onClick={() => {
+              setConflict(null)
+              setSheet(sheetOf(conflict.theirs))
+            }}
+          >
+            Take theirs instead
+          </button>
+        </div>
+      )}
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-2 lg:overflow-hidden">
+        <Scroller label="Facts">
+          <Group title="What it is">
+            <div className="grid grid-cols-2 gap-2.5">
+              {field('name', sheet.name, name => put({ name }), 'Name')}
+              {field('supplier', sheet.supplier, supplier => put({ supplier }), 'Supplier')}
+              {field('standsFor', sheet.standsFor, standsFor => put({ standsFor }), 'Also goes by', {
+                hint: 'ground almonds',
+              })}
+              {field('labelName', sheet.labelName, labelName => put({ labelName }), 'Name on a label', {
+                hint: 'as above',
+              })}
+            </div>
+          </Group>
+          <Group title="Packs and price">
+            {sheet.packs.map((pack, at) => (
+              <div key={`pack-${at + 0}`} className="mb-1.5 grid grid-cols-[1fr_1fr_70px_1fr_auto] items-end gap-2">
+                {field(
+                  `packs.${at}.grams`,
+                  pack.grams,
+                  grams => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, grams } : one)) }),
+                  'Grams, as bought',
+                )}
+                {field(
+                  `packs.${at}.price`,
+                  pack.price,
+                  price => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, price } : one)) }),
+                  'Price',
+                )}
+                {field(
+                  `packs.${at}.currency`,
+                  pack.currency,
+                  code =>
+                    put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, currency: code } : one)) }),
+                  'Currency',
+                )}
+                {field(
+                  `packs.${at}.from`,
+                  pack.from,
+                  from => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, from } : one)) }),
+                  'From',
+                  { type: 'date' },
+                )}
+                <button
+                  type="button"
+                  className="word-link pb-1.5"
+                  onClick={() => put({ packs: sheet.packs.filter((_, index) => index !== at) })}
+                >
+                  Remove
+                </button>
+              </div>
+            ))}
+            <button
+              type="button"
+              className="do"
+              onClick={() => put({ packs: [...sheet.packs, { grams: '', price: '', currency, from: today }] })}
+            >
+              Add a price
+            </button>
+          </Group>
+          <Group title="How it measures" note="Empty is not known. A weight here replaces the typical value.">
+            <div className="grid grid-cols-3 gap-2.5">
+              {field('gramsPerCup', sheet.gramsPerCup, gramsPerCup => put({ gramsPerCup }), 'Grams in a US cup')}
+              {field('gramsEach', sheet.gramsEach, gramsEach => put({ gramsEach }), 'Grams a piece')}
+              {field('edible', sheet.edible, edible => put({ edible }), 'Edible share, %', { hint: '100' })}
+            </div>
+          </Group>
+          <Group title="What kind of thing" note="Say “none” where there is none; leave empty where nobody knows.">
+            <div className="grid grid-cols-2 gap-2.5">
+              {(['animal', 'sweetening', 'grain'] as const).map(kind => (
+                <div key={kind}>
+                  {field(
+                    `traits.${kind}`,
+                    sheet.traits[kind],
+                    value => put({ traits: { ...sheet.traits, [kind]: value } }),
+                    traitQuestions[kind],
+                    { hint: `none, ${traitWords[kind].slice(0, 3).join(', ')} …` },
+                  )}
+                  <span className="text-[12px] text-quiet">none, {traitWords[kind].join(', ')}</span>
+                </div>
+              ))}
+              <div className="text-[13px] text-quiet">
+                Refined
+                <Choose
+                  label="Refined"
+                  value={sheet.refined || '-'}
+                  onChange={value => put({ refined: value === '-' ? '' : (value as 'yes' | 'no') })}
+                  options={[
+                    { value: '-', label: 'not known' },
+                    { value: 'yes', label: 'yes' },
+                    { value: 'no', label: 'no' },
+                  ]}
+                />
+              </div>
+            </div>
+          </Group>
+          <Group
+            title="Nutrition per 100 g"
+            note="A value left empty is missing, and stops the table; it is never taken as 0."
+          >
+            <div className="grid grid-cols-4 gap-2.5">
+              {mainNutrients.map(code => (
+                <div key={code}>
+                  {field(
+                    `nutrients.${code}`,
+                    sheet.nutrients[code] ?? '',
+                    value => put({ nutrients: { ...sheet.nutrients, [code]: value } }),
+                    `${nutrientName[code]}${code === 'sodiumMg' ? '' : ' (g)'}`,
+                  )}
+                </div>
+              ))}
+              {field('nutrientSource', sheet.nutrientSource, nutrientSource => put({ nutrientSource }), 'Source', {
+                hint: 'pack, specification …',
+              })}
+            </div>
+          </Group>
+        </Scroller>
+        <Scroller label="What it carries, and the proof">
+          <Group title="Proof on file">
+            {sheet.evidence.length === 0 && (
+              <p className="mb-2 text-unproven">
+                Nothing on file. Without a document no absence claim can rest on this ingredient.
+              </p>
+            )}
+            {sheet.evidence.map((one, at) => {
+              const set = (change: Partial<Sheet['evidence'][number]>) =>
+                put({
+                  evidence: sheet.evidence.map((known, index) => (index === at ? { ...known, ...change } : known)),
+                })
+              return (
+                <div key={one.id} className="mb-1.5 grid grid-cols-[1fr_1.3fr_1fr_1fr_auto] items-end gap-2">
+                  <div className="text-[13px] text-quiet">
+                    Kind
+                    <Choose
+                      label="Kind of proof"
+                      value={one.kind}
+                      onChange={kind => isEvidenceKind(kind) && set({ kind })}
+                      options={evidenceKinds.map(kind => ({ value: kind, label: evidenceKindName[kind] }))}
+                    />
+                  </div>
+                  {field(`evidence.${at}.reference`, one.reference, reference => set({ reference }), 'Reference')}
+                  {field(`evidence.${at}.dated`, one.dated, dated => set({ dated }), 'Dated', { type: 'date' })}
+                  {field(`evidence.${at}.expires`, one.expires, expires => set({ expires }), 'Runs out', {
+                    type: 'date',
+                  })}
+                  <button
+                    type="button"
+                    className="word-link pb-1.5"
+                    onClick={() => put({ evidence: sheet.evidence.filter((_, index) => index !== at) })}
+                  >
+                    Remove
+                  </button>
+                </div>
+              )
+            })}
+            <button type="button" className="do" onClick={() => put({ evidence: [...sheet.evidence, newEvidence()] })}>
+              Add a document
+            </button>
+          </Group>
+          <Group title="What it is made of">
+            <div className="mb-2 w-64">
+              <Choose
+                label="Made of"
+                value={sheet.madeOf}
+                onChange={madeOf => put({ madeOf: madeOf as Sheet['madeOf'] })}
+                options={[
+                  { value: 'unknown', label: 'Nobody has said' },
+                  { value: 'single', label: 'One single thing' },
+                  { value: 'list', label: 'The list on its pack' },
+                ]}
+              />
+            </div>
+            {sheet.madeOf === 'list' && (
+              <label className="flex flex-col text-[13px] text-quiet">
+                The ingredient list, as on the pack
+                <textarea
+                  className="field min-h-16 text-sm text-ink"
+                  value={sheet.statement}
+                  aria-invalid={refusal('statement') ? true : undefined}
+                  onChange={event => put({ statement: event.target.value })}
+                  maxLength={6000}
+                />
+              </label>
+            )}
+            {proposal && (
+              <p className="mt-1 text-[13px] text-quiet">
+                Read as {proposal.components.length} {proposal.components.length === 1 ? 'thing' : 'things'}:{' '}
+                {proposal.components.map(one => one.name).join(', ')}.
+                {[...proposal.contains, ...proposal.mayContain].length > 0 && (
+                  <>
+                    {' '}
+                    Its words speak of{' '}
+                    <b>{[...proposal.contains, ...proposal.mayContain].map(code => allergenName[code]).join(', ')}</b>.{' '}
+                    <button
+                      type="button"
+                      className="word-link"
+                      onClick={() => {
+                        const next = { ...sheet.allergens }
+                        for (const code of proposal.mayContain) next[code] = { ...next[code], status: 'mayContain' }
+                        for (const code of proposal.contains) next[code] = { ...next[code], status: 'contains' }
+                        put({ allergens: next })
+                      }}
+                    >
+                      Put that down
+                    </button>
+                  </>
+                )}
+              </p>
+            )}
+          </Group>
+          <Group title="Gluten">
+            <div className="grid grid-cols-2 gap-2.5">
+              {field('glutenFigure', sheet.glutenFigure, glutenFigure => put({ glutenFigure }), 'At most, mg/kg')}
+              <div className="text-[13px] text-quiet">
+                Says which document
+                <Choose
+                  label="Proof of the gluten figure"
+                  value={sheet.glutenEvidence || '-'}
+                  options={proofs}
+                  onChange={value => put({ glutenEvidence: value === '-' ? '' : value })}
+                />
+              </div>
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-damson"
+                  checked={sheet.oatsPure}
+                  onChange={event => put({ oatsPure: event.target.checked })}
+                />{' '}
+                Specially produced oats
+              </label>
+            </div>
+          </Group>
+          <Group
+            title="Allergens"
+            note={
+              unknowns > 0
+                ? `${unknowns} unknown. Unknown is never free: it stays unknown until somebody answers for it.`
+                : 'Every one is answered.'
+            }
+          >
+            <div className="mb-2 flex flex-wrap items-center gap-2">
+              <span className="text-quiet">Where the document names none:</span>
+              <button
+                type="button"
+                className="do"
+                disabled={sheet.evidence.length === 0 || unknowns === 0}
+                onClick={() => {
+                  const before = sheet.allergens
+                  const evidence = sheet.evidence[0]!.id
+                  put({
+                    allergens: Object.fromEntries(
+                      allergenCodes.map(code => [
+                        code,
+                        before[code].status === 'unknown' && !spoken.has(code)
+                          ? { status: 'free', evidence }
+                          : before[code],
+                      ]),
+                    ) as Sheet['allergens'],
+                  })
+                  toast('The unknown ones are free, on that document.', {
+                    action: { label: 'Undo', onClick: () => put({ allergens: before }) },
+                  })
+                }}
+              >
+                Put the unknown ones down as free
+                {sheet.evidence[0]?.reference ? ` on ${sheet.evidence[0].reference}` : ''}
+              </button>
+            </div>
+            <table className="w-full text-left">
+              <thead className="text-quiet">
+                <tr>
+                  <th className="w-28 font-normal">Allergen</th>
+                  <th className="w-36 font-normal">Status</th>
+                  <th className="font-normal">Rests on</th>
+                </tr>
+              </thead>
+              <tbody>
+                {allergenCodes.map(code => {
+                  const { status, evidence } = sheet.allergens[code]
+                  const word = spoken.get(code)
+                  const conflict = word !== undefined && (status === 'free' || status === 'unknown')
+                  return (
+                    <tr key={code} className="align-top">
+                      <td className="py-0.5">{allergenName[code]}</td>
+                      <td className="py-0.5 pr-2">
+                        <Choose
+                          label={`Status for ${allergenName[code]}`}
+                          value={status}
+                          options={statusOptions}
+                          onChange={value => setAllergen(code, { status: value as AllergenStatus })}
+                        />
+                      </td>
+                      <td className="py-0.5">
+                        {status !== 'unknown' && (
+                          <Choose
+                            label={`Proof for ${allergenName[code]}`}
+                            value={evidence || '-'}
+                            options={proofs}
+                            onChange={value => setAllergen(code, { evidence: value === '-' ? '' : value })}
+                          />
+                        )}
+                        {conflict && (
+                          <p className="text-[13px] text-breaks">
+                            “{word}” speaks of {allergenName[code]}. Until that is settled every claim on it is
+                            unproven.
+                          </p>
+                        )}
+                      </td>
+                    </tr>
+                  )
+                })}
+              </tbody>
+            </table>
+          </Group>
+        </Scroller>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
+          {saving ? 'Keeping …' : asNew ? 'Keep the ingredient' : 'Keep the changes'}
+        </button>
+        <Link href="/larder" className="do" onClick={forget}>
+          Leave it as it was
+        </Link>
+        {!isNew && (
+          <button type="button" className="word-link ml-auto" disabled={saving} onClick={remove}>
+            Take it out of the larder
+          </button>
+        )}
+      </div>
+    </section>
+  )
+}
+
+function Scroller({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="pane min-h-0">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+      <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label={label}>
+        {children}
+      </section>
+    </div>
+  )
+}
+function Group({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
+  return (
+    <div className="border-b border-hair py-2.5 last:border-0">
+      <h2 className="text-base">{title}</h2>
+      {note && <p className="text-[13px] text-quiet">{note}</p>}
+      <div className="mt-1.5">{children}</div>
+    </div>
+  )
+}

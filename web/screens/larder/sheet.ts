@@ -1,0 +1,288 @@
+// An ingredient as a form: all text while it is edited, facts again when it is kept. Empty means unknown.
+import {
+  type AllergenCode,
+  type AllergenFact,
+  type AllergenStatus,
+  allergenCodes,
+  type Component,
+  compositionText,
+  Evidence,
+  Ingredient,
+  millilitresOf,
+  type NutrientCode,
+  type NutrientValue,
+  readStatement,
+  type Traits,
+} from '@fair-tin/core'
+import type { Refusal } from '../outcome'
+
+export interface Sheet {
+  id: string
+  version: number
+  name: string
+  standsFor: string
+  supplier: string
+  labelName: string
+  functionClass: string
+  /** `unknown`: nobody said; `single`: one single thing; `list`: the statement below. */
+  madeOf: 'unknown' | 'single' | 'list'
+  statement: string
+  allergens: Record<AllergenCode, { status: AllergenStatus; evidence: string }>
+  glutenFigure: string
+  glutenEvidence: string
+  oatsPure: boolean
+  traits: Record<'animal' | 'sweetening' | 'grain', string>
+  refined: '' | 'yes' | 'no'
+  nutrients: Partial<Record<NutrientCode, string>>
+  nutrientSource: string
+  gramsPerCup: string
+  gramsEach: string
+  edible: string
+  packs: { grams: string; price: string; currency: string; from: string }[]
+  evidence: { id: string; kind: Evidence['kind']; reference: string; dated: string; expires: string }[]
+  /** The ingredient it came from: what the form does not show is kept. */
+  before: Ingredient
+}
+
+const text = (value: number | string | undefined) => (value === undefined ? '' : String(value))
+const round = (value: number) => String(Math.round(value * 100) / 100)
+const cup = millilitresOf('cup')!
+/** "none" is a statement; nothing is not. */
+const list = (values: readonly string[] | undefined) =>
+  values === undefined ? '' : values.length === 0 ? 'none' : values.join(', ')
+
+export function sheetOf(ingredient: Ingredient): Sheet {
+  const usual = ingredient.measures.find(measure => measure.form === undefined)
+  return {
+    id: ingredient.id,
+    version: ingredient.version ?? 1,
+    name: ingredient.name,
+    standsFor: ingredient.standsFor ?? '',
+    supplier: ingredient.supplier ?? '',
+    labelName: ingredient.labelName ?? '',
+    functionClass: ingredient.functionClass ?? '',
+    madeOf: ingredient.composition === undefined ? 'unknown' : ingredient.composition.length === 0 ? 'single' : 'list',
+    statement: ingredient.composition?.length ? compositionText(ingredient.composition) : '',
+    allergens: Object.fromEntries(
+      allergenCodes.map(code => [
+        code,
+        {
+          status: ingredient.allergens[code]?.status ?? 'unknown',
+          evidence: ingredient.allergens[code]?.evidence ?? '',
+        },
+      ]),
+    ) as Sheet['allergens'],
+    glutenFigure: text(ingredient.gluten?.atMostMgPerKg),
+    glutenEvidence: ingredient.gluten?.evidence ?? '',
+    oatsPure: ingredient.oatsSpeciallyProduced ?? false,
+    traits: {
+      animal: list(ingredient.traits.animal),
+      sweetening: list(ingredient.traits.sweetening),
+      grain: list(ingredient.traits.grain),
+    },
+    refined: ingredient.traits.refined === undefined ? '' : ingredient.traits.refined ? 'yes' : 'no',
+    nutrients: Object.fromEntries(Object.entries(ingredient.nutrients).map(([code, fact]) => [code, text(fact.value)])),
+    nutrientSource: Object.values(ingredient.nutrients)[0]?.source ?? '',
+    gramsPerCup: usual?.gramsPerMl === undefined ? '' : round(usual.gramsPerMl * cup),
+    gramsEach: text(usual?.each?.medium ?? usual?.each?.large),
+    edible: usual?.ediblePart === undefined ? '' : round(usual.ediblePart * 100),
+    packs: ingredient.packs.map(pack => ({
+      grams: text(pack.grams),
+      price: pack.price,
+      currency: pack.currency,
+      from: pack.from,
+    })),
+    evidence: ingredient.evidence.map(({ id, kind, reference, dated, expires }) => ({
+      id,
+      kind,
+      reference,
+      dated,
+      expires: expires ?? '',
+    })),
+    before: ingredient,
+  }
+}
+
+/** Reads a typed statement into a composition; the proposal for allergens comes with it. */
+export const readComposition = (
+  statement: string,
+): { components: Component[]; contains: AllergenCode[]; mayContain: AllergenCode[] } => readStatement(statement)
+
+/** The form as an ingredient, or every refusal with the field it belongs to. Facts the form does not show are kept. */
+export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { problems: Refusal[] } {
+  const problems: Refusal[] = []
+  const number = (value: string, path: string, what: string, most = Number.POSITIVE_INFINITY): number | undefined => {
+    if (value.trim() === '') return undefined
+    const read = Number(value.trim().replace(',', '.'))
+    if (Number.isFinite(read) && read >= 0 && read <= most) return read
+    problems.push({
+      path,
+      message: `${what} is a number from 0${most === Number.POSITIVE_INFINITY ? ' up' : ` to ${most}`}, or empty where it is not known.`,
+    })
+    return undefined
+  }
+  const traits = (path: 'animal' | 'sweetening' | 'grain'): Pick<Traits, typeof path> => {
+    const said = sheet.traits[path].trim()
+    if (said === '') return {}
+    if (said === 'none') return { [path]: [] }
+    return {
+      [path]: said
+        .split(',')
+        .map(one => one.trim())
+        .filter(Boolean),
+    } as Pick<Traits, typeof path>
+  }
+  const { before } = sheet
+  const nutrients: Partial<Record<NutrientCode, NutrientValue>> = {}
+  for (const [code, said] of Object.entries(sheet.nutrients) as [NutrientCode, string][]) {
+    const most =
+      code.endsWith('Mg') || code.endsWith('Mcg') ? 100_000 : code === 'energyKj' || code === 'energyKcal' ? 4000 : 100
+    const value = number(said, `nutrients.${code}`, 'A value per 100 g', most)
+    if (value === undefined) continue
+    const same = before.nutrients[code]
+    nutrients[code] =
+      same && same.value === value && same.source === sheet.nutrientSource
+        ? same
+        : { value, source: sheet.nutrientSource.trim() || 'entered by hand' }
+  }
+  const at = (code: NutrientCode) => nutrients[code]?.value
+  if ((at('sugars') ?? 0) > (at('carbohydrate') ?? Number.POSITIVE_INFINITY))
+    problems.push({
+      path: 'nutrients.sugars',
+      message: 'Sugars cannot be more than the carbohydrate they are part of.',
+    })
+  if ((at('saturates') ?? 0) > (at('fat') ?? Number.POSITIVE_INFINITY))
+    problems.push({ path: 'nutrients.saturates', message: 'Saturates cannot be more than the fat they are part of.' })
+  const parts = (['fat', 'carbohydrate', 'fibre', 'protein'] as const).reduce((sum, code) => sum + (at(code) ?? 0), 0)
+  if (parts > 102)
+    problems.push({
+      path: 'nutrients.fat',
+      message: `Fat, carbohydrate, fibre and protein come to ${Math.round(parts)} g in 100 g. Check them.`,
+    })
+
+  const gramsPerCup = number(sheet.gramsPerCup, 'gramsPerCup', 'Grams per cup', 5000)
+  const gramsEach = number(sheet.gramsEach, 'gramsEach', 'Grams a piece', 50_000)
+  const edible = number(sheet.edible, 'edible', 'The edible share in %', 100)
+  const was = before.measures.find(measure => measure.form === undefined)
+  const { gramsPerMl: _, each: __, ediblePart: ___, ...manner } = was ?? {}
+  const usual = {
+    ...manner,
+    ...(gramsPerCup
+      ? {
+          gramsPerMl:
+            was?.gramsPerMl !== undefined && round(was.gramsPerMl * cup) === sheet.gramsPerCup
+              ? was.gramsPerMl
+              : gramsPerCup / cup,
+        }
+      : {}),
+    ...(gramsEach
+      ? {
+          each:
+            was?.each && text(was.each.medium ?? was.each.large) === sheet.gramsEach ? was.each : { medium: gramsEach },
+        }
+      : {}),
+    ...(edible ? { ediblePart: edible / 100 } : {}),
+  }
+  if (edible === 0)
+    problems.push({
+      path: 'edible',
+      message: 'If nothing of it is edible there is nothing to weigh. Give a share above 0.',
+    })
+  const measures = [
+    ...(Object.keys(usual).length > 0 ? [usual] : []),
+    ...before.measures.filter(measure => measure.form !== undefined),
+  ]
+
+  const figure = number(sheet.glutenFigure, 'glutenFigure', 'The gluten figure in mg/kg', 1_000_000)
+  const allergens: Partial<Record<AllergenCode, AllergenFact>> = {}
+  for (const code of allergenCodes) {
+    const { status, evidence } = sheet.allergens[code]
+    if (status === 'unknown') continue
+    const { evidence: _gone, ...kept } = before.allergens[code] ?? {}
+    allergens[code] = { ...kept, status, ...(evidence ? { evidence } : {}) }
+  }
+  const {
+    composition: _c,
+    gluten: _g,
+    standsFor: _s,
+    supplier: _p,
+    labelName: _l,
+    functionClass: _f,
+    oatsSpeciallyProduced: _o,
+    ...rest
+  } = before
+  const { animal: _a, sweetening: _w, grain: _n, refined: _r, ...otherTraits } = before.traits
+  const kept =
+    before.composition?.length && compositionText(before.composition) === sheet.statement.trim()
+      ? before.composition
+      : null
+  const candidate = {
+    ...rest,
+    name: sheet.name,
+    allergens,
+    nutrients,
+    measures,
+    traits: {
+      ...otherTraits,
+      ...traits('animal'),
+      ...traits('sweetening'),
+      ...traits('grain'),
+      ...(sheet.refined === '' ? {} : { refined: sheet.refined === 'yes' }),
+    },
+    packs: sheet.packs.map(pack => ({
+      grams: Number(pack.grams.replace(',', '.')),
+      price: pack.price.trim().replace(',', '.'),
+      currency: pack.currency.trim().toUpperCase(),
+      from: pack.from,
+    })),
+    evidence: sheet.evidence.map(one => {
+      const { expires: _e, ...old } = before.evidence.find(known => known.id === one.id) ?? {}
+      return {
+        ...old,
+        id: one.id,
+        kind: one.kind,
+        reference: one.reference.trim(),
+        dated: one.dated,
+        ...(one.expires ? { expires: one.expires } : {}),
+      }
+    }),
+    ...(sheet.standsFor.trim() ? { standsFor: sheet.standsFor.trim() } : {}),
+    ...(sheet.supplier.trim() ? { supplier: sheet.supplier.trim() } : {}),
+    ...(sheet.labelName.trim() ? { labelName: sheet.labelName.trim() } : {}),
+    ...(sheet.functionClass.trim() ? { functionClass: sheet.functionClass.trim() } : {}),
+    ...(sheet.madeOf === 'unknown'
+      ? {}
+      : { composition: sheet.madeOf === 'single' ? [] : (kept ?? readComposition(sheet.statement).components) }),
+    ...(figure === undefined
+      ? {}
+      : { gluten: { atMostMgPerKg: figure, ...(sheet.glutenEvidence ? { evidence: sheet.glutenEvidence } : {}) } }),
+    ...(sheet.oatsPure ? { oatsSpeciallyProduced: true } : {}),
+  }
+  if (sheet.madeOf === 'list' && candidate.composition?.length === 0)
+    problems.push({ path: 'statement', message: 'Type the list from the pack, or say it is one single thing.' })
+  const checked = Ingredient.safeParse(candidate)
+  if (!checked.success)
+    for (const issue of checked.error.issues)
+      problems.push({ path: issue.path.join('.'), message: wording(issue.path.map(String), issue.message) })
+  return problems.length > 0 || !checked.success ? { problems } : { ingredient: checked.data }
+}
+
+/** The schema's words where they were written for a baker, plainer ones where they were not. */
+function wording(path: string[], message: string): string {
+  const [where, , field] = path
+  if (where === 'packs' && field === 'grams') return 'A pack needs its weight in grams, above 0.'
+  if (where === 'packs' && field === 'from') return 'Say from which day the price holds.'
+  if (where === 'evidence' && (field === 'dated' || field === 'expires'))
+    return 'A document needs its date; its end may stay empty.'
+  if (where === 'traits') return `Use the words offered, separated by commas, or “none”: ${path.slice(0, 2).join(' ')}.`
+  return message
+}
+
+export const newEvidence = (): Sheet['evidence'][number] => ({
+  id: `e-${Math.random().toString(36).slice(2, 8)}`,
+  kind: 'specification',
+  reference: '',
+  dated: '',
+  expires: '',
+})
+export const isEvidenceKind = (kind: string): kind is Evidence['kind'] => Evidence.shape.kind.safeParse(kind).success

@@ -1,0 +1,19 @@
+// How a save ends, as plain data: saved, refused with reasons, or overtaken by somebody else's.
+
+export interface Refusal {
+  /** The field, as a dotted path, or '' for the whole. */
+  path: string
+  message: string
+}
+export type Outcome<T = unknown> =
+  | { saved: true; id: string; version: number }
+  | { saved: false; problems: Refusal[] }
+  | { saved: false; conflict: { version: number; theirs: T } }
+
+export const refused = (message: string, path = ''): { saved: false; problems: Refusal[] } => ({
+  saved: false,
+  problems: [{ path, message }],
+})
+
+export const nobodyAtTheBench =
+  'Say who is at the bench first (top right): every change is kept with a name. Nothing you typed is lost.'

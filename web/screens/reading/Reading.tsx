@@ -1,0 +1,376 @@
+// From pasted text, or a kept recipe, to a recipe that can be kept.
+'use client'
+import { type Recipe, readRecipe } from '@fair-tin/core'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { Choose } from '../../ui/Choose'
+import type { Refusal } from '../outcome'
+import { keepRecipe } from './actions'
+import { type Draft, type DraftLine, draftFromReading, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
+import { type Larder, ReadingTable } from './ReadingTable'
+
+const longest = 100_000
+const cups = [
+  { value: 'us', label: 'US cup, 237 ml' },
+  { value: 'usLegal', label: 'US legal cup, 240 ml' },
+  { value: 'metric', label: 'metric cup, 250 ml' },
+  { value: 'imperial', label: 'imperial cup, 284 ml' },
+  { value: 'japanese', label: 'Japanese cup, 200 ml' },
+]
+const spoons = [
+  { value: 'metric', label: 'metric spoon, 15 ml' },
+  { value: 'us', label: 'US spoon, 14.8 ml' },
+  { value: 'imperial', label: 'imperial spoon, 17.7 ml' },
+  { value: 'au', label: 'Australian spoon, 20 ml' },
+]
+const example = `Seed crackers
+Makes 24
+
+200 g buckwheat flour
+60 g pumpkin seeds
+2 tbsp ground linseed
+½ tsp fine sea salt
+120 ml water
+1 tbsp rapeseed oil, for the tin
+
+Roll thin. Bake at 180 °C for 15 to 18 minutes.`
+
+/** Kept in the browser until saved, so that a reload loses nothing. */
+const shelf = (id: string | undefined) => `fair-tin-reading-${id ?? 'new'}`
+function remember(key: string, value: unknown) {
+  try {
+    if (value === null) localStorage.removeItem(key)
+    else localStorage.setItem(key, JSON.stringify(value))
+  } catch {
+    // a full or forbidden store: the draft then lives only in this window
+  }
+}
+
+export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Recipe; sold?: string | undefined }) {
+  const router = useRouter()
+  const [text, setText] = useState('')
+  const [draft, setDraft] = useState<Draft | null>(recipe ? draftFromRecipe(recipe) : null)
+  const [added, setAdded] = useState('')
+  const [problems, setProblems] = useState<Refusal[]>([])
+  const [conflict, setConflict] = useState<{ version: number; theirs: Recipe } | null>(null)
+  const [saving, start] = useTransition()
+  const key = shelf(recipe?.id)
+
+  useEffect(() => {
+    try {
+      const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as { text: string; draft: Draft | null } | null
+      if (!kept) return
+      if (kept.draft && recipe && kept.draft.seen !== recipe.version) return
+      setText(kept.text)
+      if (kept.draft) setDraft(kept.draft)
+    } catch {
+      remember(key, null)
+    }
+  }, [key, recipe])
+  const put = useCallback(
+    (next: Draft | null, nextText: string) => {
+      setDraft(next)
+      setText(nextText)
+      remember(key, next || nextText ? { text: nextText, draft: next } : null)
+    },
+    [key],
+  )
+  const edit = useCallback(
+    (change: (draft: Draft) => Draft) =>
+      setDraft(before => {
+        if (!before) return before
+        const next = change(before)
+        remember(key, { text, draft: next })
+        return next
+      }),
+    [key, text],
+  )
+  const onChange = useCallback(
+    (line: string, change: Partial<DraftLine>) =>
+      edit(now => ({ ...now, lines: now.lines.map(one => (one.key === line ? { ...one, ...change } : one)) })),
+    [edit],
+  )
+  const onRemove = useCallback(
+    (line: string) => {
+      if (!draft) return
+      const before = draft
+      edit(now => ({ ...now, lines: now.lines.filter(one => one.key !== line) }))
+      toast('Line removed.', { action: { label: 'Undo', onClick: () => edit(() => before) } })
+    },
+    [edit, draft],
+  )
+
+  const understand = () => {
+    const trimmed = text.trim()
+    if (trimmed === '')
+      return setProblems([
+        { path: 'text', message: 'There is nothing to read yet. Paste or type a recipe: title, lines, method.' },
+      ])
+    if (text.length > longest)
+      return setProblems([
+        {
+          path: 'text',
+          message: `This is ${text.length.toLocaleString('en-GB')} letters long: more than a recipe. Paste only the recipe; what you pasted is still here.`,
+        },
+      ])
+    const read = readRecipe(text)
+    if (read.lines.length === 0)
+      return setProblems([
+        {
+          path: 'text',
+          message:
+            'No ingredient line was found in this. A line looks like “200 g buckwheat flour”, each on its own row. What you pasted is still here.',
+        },
+      ])
+    setProblems([])
+    put(draftFromReading(read, larder.ingredients, larder.parts), text)
+  }
+  const keep = (over?: number) => {
+    if (!draft) return
+    start(async () => {
+      const outcome = await keepRecipe(over === undefined ? draft : { ...draft, seen: over }).catch(() => null)
+      if (!outcome)
+        return setProblems([
+          { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
+        ])
+      if (outcome.saved) {
+        remember(key, null)
+        router.push(outcome.product ? `/products/${outcome.product}` : '/recipes')
+        router.refresh()
+        return
+      }
+      if ('conflict' in outcome) return setConflict(outcome.conflict)
+      setProblems(outcome.problems)
+    })
+  }
+
+  const refusals = useMemo(() => new Map(problems.map(problem => [problem.path, problem.message])), [problems])
+  const general = problems.filter(
+    problem =>
+      !problem.path.startsWith('lines.') &&
+      !['name', 'pieces', 'bakeLoss', 'packGrams', 'packPieces'].includes(problem.path),
+  )
+
+  if (!draft)
+    return (
+      <section className="flex min-h-0 flex-1 flex-col gap-2">
+        <h1 className="text-3xl">Paste a recipe</h1>
+        <p className="text-quiet">
+          As you found it: title, lines, method, tin, oven. Nothing is thrown away, and you can put right what was
+          misread.
+        </p>
+        <Problems list={general} />
+        <textarea
+          aria-label="The recipe as written"
+          aria-invalid={refusals.has('text') || undefined}
+          className="pane min-h-60 flex-1 resize-none p-4 text-[15px] leading-relaxed"
+          value={text}
+          placeholder={example}
+          dir="auto"
+          onChange={event => {
+            setText(event.target.value)
+            remember(key, { text: event.target.value, draft: null })
+          }}
+        />
+        <div className="flex gap-2">
+          <button type="button" className="do do-first" onClick={understand}>
+            Read it
+          </button>
+          <Link href="/recipes" className="do">
+            Back to Recipes
+          </Link>
+        </div>
+      </section>
+    )
+
+  const unsure = draft.lines.filter(line => questionsOf(line).length > 0).length
+  const fresh = new Set(draft.lines.flatMap(line => ('fresh' in line.of ? [line.of.fresh.toLowerCase()] : []))).size
+  const textField = (
+    name: 'name' | 'pieces' | 'bakeLoss' | 'packGrams' | 'packPieces',
+    label: string,
+    className: string,
+    hint?: string,
+  ) => (
+    <label className={`flex flex-col text-[13px] text-quiet ${className}`}>
+      {label}
+      <input
+        className="field text-ink"
+        value={draft[name]}
+        aria-invalid={refusals.has(name) || undefined}
+        placeholder={hint}
+        maxLength={300}
+        onChange={event => edit(now => ({ ...now, [name]: event.target.value }))}
+      />
+      {refusals.has(name) && <span className="text-breaks">{refusals.get(name)}</span>}
+    </label>
+  )
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <h1 className="mr-auto text-3xl">{recipe ? `Edit ${recipe.name}` : 'Read it over'}</h1>
+        <p className="text-quiet" role="status">
+          {draft.lines.length} {draft.lines.length === 1 ? 'line' : 'lines'}
+          {unsure > 0 ? `, ${unsure} to look at` : ', all understood'}
+          {fresh > 0 && `, ${fresh} new in the larder`}
+        </p>
+      </div>
+      <div className="flex flex-wrap items-start gap-2.5">
+        {textField('name', 'Name', 'min-w-52 flex-1')}
+        {textField('pieces', 'Pieces', 'w-20')}
+        {textField('bakeLoss', 'Bake loss %', 'w-24', '10')}
+        <div className="flex w-44 flex-col text-[13px] text-quiet">
+          Cups are
+          <Choose label="Cup" value={draft.cup} options={cups} onChange={cup => edit(now => ({ ...now, cup }))} />
+        </div>
+        <div className="flex w-44 flex-col text-[13px] text-quiet">
+          Spoons are
+          <Choose
+            label="Spoon"
+            value={draft.spoon}
+            options={spoons}
+            placeholder="as the cup"
+            onChange={spoon => edit(now => ({ ...now, spoon }))}
+          />
+        </div>
+        <div className="flex flex-col text-[13px] text-quiet">
+          Tin
+          <span className="py-1 text-sm text-ink">{tinText(draft)}</span>
+        </div>
+      </div>
+      <Problems list={general} />
+      {conflict && (
+        <div role="alert" className="rounded-lg border-2 border-unproven bg-[#fdf7e8] p-3">
+          <b>Somebody saved this recipe while you were editing</b> (version {conflict.version},{' '}
+          {conflict.theirs.lines.length} lines). Yours is still here.{' '}
+          <button
+            type="button"
+            className="word-link mr-3"
+            onClick={() => {
+              setConflict(null)
+              keep(conflict.version)
+            }}
+          >
+            Save mine over theirs
+          </button>
+          <button
+            type="button"
+            className="word-link"
+            onClick={() => {
+              setConflict(null)
+              put(draftFromRecipe(conflict.theirs), '')
+            }}
+          >
+            Take theirs instead
+          </button>
+        </div>
+      )}
+      <div className="pane flex min-h-0 flex-1 flex-col">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+        <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Lines as read">
+          <ReadingTable
+            lines={draft.lines}
+            larder={larder}
+            onChange={onChange}
+            onRemove={onRemove}
+            refusals={refusals}
+          />
+          <form
+            className="flex gap-2 p-3"
+            onSubmit={event => {
+              event.preventDefault()
+              const rows = added
+                .split('\n')
+                .map(row => row.trim())
+                .filter(Boolean)
+              if (rows.length === 0) return
+              edit(now => ({
+                ...now,
+                lines: [...now.lines, ...rows.map(row => draftLine(row, larder.ingredients, larder.parts))],
+              }))
+              setAdded('')
+            }}
+          >
+            <input
+              className="field max-w-md"
+              aria-label="Add a line"
+              placeholder="Add a line, as you would write it: 2 tbsp ground linseed"
+              value={added}
+              onChange={event => setAdded(event.target.value)}
+              maxLength={300}
+            />
+            <button type="submit" className="do">
+              Add the line
+            </button>
+          </form>
+          <div className="grid gap-3 border-t border-hair p-3 md:grid-cols-2">
+            <label className="flex flex-col text-[13px] text-quiet">
+              Method, one step a row
+              <textarea
+                className="field min-h-32 text-sm leading-relaxed text-ink"
+                value={draft.method}
+                dir="auto"
+                onChange={event => edit(now => ({ ...now, method: event.target.value }))}
+              />
+            </label>
+            {draft.unread.length > 0 && (
+              <div>
+                <p className="text-[13px] text-quiet">Not understood, kept as it is</p>
+                <ul className="mt-1 text-sm" dir="auto">
+                  {draft.unread.map((row, at) => (
+                    <li key={`${at}-${row}`} className="border-l-2 border-hair pl-2 break-words">
+                      {row}
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            )}
+          </div>
+        </section>
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
+          {saving ? 'Keeping …' : 'Keep the recipe'}
+        </button>
+        {recipe ? (
+          <Link href={sold ? `/products/${sold}` : '/recipes'} className="do" onClick={() => remember(key, null)}>
+            Leave it as it was
+          </Link>
+        ) : (
+          <button type="button" className="do" onClick={() => put(null, text)}>
+            Back to the text
+          </button>
+        )}
+        {!sold && (
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-damson"
+              checked={draft.sell}
+              onChange={event => edit(now => ({ ...now, sell: event.target.checked }))}
+            />
+            I sell it, in packs of
+          </label>
+        )}
+        {!sold && draft.sell && (
+          <>
+            {textField('packPieces', 'pieces', 'w-20')}
+            {textField('packGrams', 'net weight, g', 'w-40', 'worked out')}
+          </>
+        )}
+      </div>
+    </section>
+  )
+}
+
+function Problems({ list }: { list: readonly Refusal[] }) {
+  if (list.length === 0) return null
+  return (
+    <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
+      {list.map(problem => (
+        <p key={problem.path + problem.message}>{problem.message}</p>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,108 @@
+'use server'
+// Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
+import { billOf, type Product, Recipe, unknownIngredient } from '@fair-tin/core'
+import { addIngredient, addProduct, addRecipe, listProducts, readWorkbook, saveRecipe } from '@fair-tin/data'
+import { marketInView, today } from '../../bakery'
+import { type Outcome, refused } from '../outcome'
+import { idFrom, refusals, saving } from '../save'
+import { Draft, recipeFrom } from './draft'
+
+/** Where to go next: the product made or already sold from it, else the recipe. */
+export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { product?: string }> {
+  const read = Draft.safeParse(input)
+  if (!read.success) return refusals(read.error)
+  const draft = read.data
+  const market = await marketInView()
+  let product: string | undefined
+  const outcome = await saving<Recipe>(async sql => {
+    const id = draft.id ?? idFrom(draft.name)
+    const fresh = new Map<string, string>()
+    const built = recipeFrom(draft, id, name => {
+      const key = name.toLowerCase()
+      const known = fresh.get(key) ?? idFrom(name)
+      fresh.set(key, known)
+      return known
+    })
+    if ('problems' in built) return { saved: false, problems: built.problems }
+    const checked = Recipe.safeParse(built.recipe)
+    if (!checked.success) return refusals(checked.error)
+    const recipe = checked.data
+    const workbook = await readWorkbook(sql, today())
+    const gone = recipe.lines.find(
+      line => 'recipe' in line.of && !workbook.recipes.some(one => 'recipe' in line.of && one.id === line.of.recipe),
+    )
+    if (gone)
+      return refused(
+        `“${gone.text ?? 'A line'}” uses a recipe that is no longer there. Choose another.`,
+        `lines.${gone.id}.of`,
+      )
+    for (const line of recipe.lines)
+      if ('ingredient' in line.of) {
+        const wanted = line.of.ingredient
+        if (!workbook.ingredients.some(one => one.id === wanted) && ![...fresh.values()].includes(wanted))
+          return refused(
+            `“${line.text ?? 'A line'}” uses an ingredient that was taken out of the larder meanwhile. Choose another, or name it anew.`,
+            `lines.${line.id}.of`,
+          )
+      }
+    const after = { ...workbook, recipes: [...workbook.recipes.filter(one => one.id !== id), recipe] }
+    const circle = billOf(after, id).gaps.find(gap => gap.fact.startsWith('contains itself'))
+    if (circle)
+      return refused(`${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself: choose another part.`)
+    const names = new Map(
+      draft.lines.flatMap(line =>
+        'fresh' in line.of ? [[line.of.fresh.trim().toLowerCase(), line.of.fresh.trim()] as const] : [],
+      ),
+    )
+    for (const [key, newId] of fresh) await addIngredient(sql, unknownIngredient(newId, names.get(key) ?? key))
+    let version = 1
+    if (draft.id === undefined) await addRecipe(sql, recipe)
+    else {
+      const saved = await saveRecipe(sql, recipe, draft.seen ?? 0)
+      if (!saved.saved) {
+        if (saved.conflict === 'removed')
+          return refused('This recipe was taken out in another window. Copy what you need, and paste it as a new one.')
+        throw new Overtaken(saved.conflict)
+      }
+      version = saved.version
+    }
+    if (draft.sell) {
+      const grams = Number(draft.packGrams.replace(',', '.'))
+      const packPieces = Number(draft.packPieces.replace(',', '.'))
+      if (!(packPieces > 0)) return refused('Say how many pieces are in one pack.', 'packPieces')
+      const finished = billOf(
+        {
+          ...after,
+          ingredients: [...workbook.ingredients, ...[...fresh].map(([name, newId]) => unknownIngredient(newId, name))],
+        },
+        id,
+      )
+      const worked = recipe.pieces && finished.finished > 0 ? (finished.finished / recipe.pieces) * packPieces : 100
+      if (draft.packGrams.trim() !== '' && !(grams > 0))
+        return refused('Say what one pack weighs in grams, or leave it empty.', 'packGrams')
+      const made: Product = {
+        id: idFrom(draft.name),
+        name: recipe.name,
+        recipe: id,
+        netWeight: draft.packGrams.trim() === '' ? Math.max(1, Math.round(worked)) : grams,
+        pieces: packPieces,
+        claims: ['glutenFree', 'dairyFree', 'eggFree', 'nutFree'],
+        markets: [market],
+      }
+      await addProduct(sql, made)
+      product = made.id
+    } else product = (await listProducts(sql)).find(one => one.recipe === id)?.id
+    return { saved: true, id, version }
+  }).catch(error => {
+    if (error instanceof Overtaken) return { saved: false as const, conflict: error.conflict }
+    throw error
+  })
+  return product === undefined ? outcome : { ...outcome, product }
+}
+
+/** Thrown to undo what the transaction had begun, when somebody else saved first. */
+class Overtaken extends Error {
+  constructor(readonly conflict: { version: number; theirs: Recipe }) {
+    super('overtaken')
+  }
+}

@@ -1,0 +1,279 @@
+// A recipe while it is being read: what was written, beside what was understood, still all text she may correct.
+import {
+  type Amount,
+  type Line,
+  matchName,
+  type Named,
+  type ReadRecipe,
+  type Recipe,
+  type Role,
+  readLine,
+  readStep,
+  type Step,
+  tinName,
+  writtenAmount,
+} from '@fair-tin/core'
+import { z } from 'zod'
+import type { Refusal } from '../outcome'
+
+const Kept = z.custom<Partial<Line>>(value => typeof value === 'object' && value !== null)
+export const DraftLine = z.object({
+  key: z.string(),
+  /** As written. */
+  text: z.string(),
+  amount: z.string(),
+  of: z.union([
+    z.object({ ingredient: z.string() }),
+    z.object({ recipe: z.string() }),
+    z.object({ fresh: z.string() }),
+  ]),
+  /** The match is a guess until she says so. */
+  asks: z.boolean(),
+  prep: z.string(),
+  role: z.enum(['mix', 'finish', 'release', 'drained', 'beside']),
+  heading: z.string(),
+  alternatives: z.array(z.string()),
+  /** Facts of an existing line that this table does not show, kept as they are. */
+  kept: Kept,
+})
+export type DraftLine = z.infer<typeof DraftLine>
+
+export const Draft = z.object({
+  id: z.string().optional(),
+  seen: z.number().optional(),
+  name: z.string(),
+  pieces: z.string(),
+  bakeLoss: z.string(),
+  cup: z.string(),
+  spoon: z.string(),
+  lines: z.array(DraftLine).max(2000),
+  method: z.string(),
+  unread: z.array(z.string()),
+  kept: z.custom<Partial<Recipe>>(value => typeof value === 'object' && value !== null),
+  /** Sell it too, in packs of so many pieces. */
+  sell: z.boolean(),
+  packPieces: z.string(),
+  packGrams: z.string(),
+})
+export type Draft = z.infer<typeof Draft>
+
+/** Above this no kitchen here can make it: a slip of the finger. */
+const tonne = 1_000_000
+const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string =>
+  line.amount === null
+    ? ''
+    : [
+        writtenAmount(line.amount),
+        ...(line.plus ?? []).map(more =>
+          more.value < 0 ? `less ${writtenAmount({ ...more, value: -more.value })}` : `plus ${writtenAmount(more)}`,
+        ),
+        ...(line.also ?? []).map(again => `(${writtenAmount(again)})`),
+      ].join(' ')
+
+export interface ReadAmounts {
+  amount: Amount | null
+  plus: Amount[]
+  also: Amount[]
+}
+/** An amount as typed, or why it cannot be one. Empty is allowed: no amount is known. */
+export function readAmounts(text: string): ReadAmounts | { problem: string } {
+  if (text.trim() === '') return { amount: null, plus: [], also: [] }
+  const read = readLine(`${text} thing`)
+  if (read.item !== 'thing' || read.amount === null)
+    return { problem: `“${text}” is not an amount I can read. Try 120 g, 1½ cups or 3 large.` }
+  const all = [read.amount, ...read.also]
+  if (all.some(amount => amount.value < 0)) return { problem: 'An amount cannot be less than nothing.' }
+  if (all.some(amount => !Number.isFinite(amount.value) || Math.abs(amount.value) > tonne))
+    return { problem: `“${text}” is more than a kitchen can hold. Check the number.` }
+  return { amount: read.amount, plus: read.plus, also: read.also }
+}
+
+/** What is unsure about a line, as questions; empty where nothing is. */
+export function questionsOf(line: DraftLine): string[] {
+  const questions: string[] = []
+  const amounts = readAmounts(line.amount)
+  if ('problem' in amounts) questions.push(amounts.problem)
+  else if (amounts.amount === null && line.role !== 'beside')
+    questions.push('How much? Without it neither cost nor nutrition can be worked out.')
+  if (line.asks) questions.push('fresh' in line.of ? 'Not in the larder yet.' : 'Is this the right one?')
+  if (line.alternatives.length > 0)
+    questions.push(`“or ${line.alternatives.join(' or ')}”: only what is chosen here is checked.`)
+  if (/^any\b/i.test('fresh' in line.of ? line.of.fresh : '')) questions.push('Name one: what goes in must be known.')
+  return questions
+}
+
+const percentText = (share: number | undefined) => (share === undefined ? '' : String(Math.round(share * 1000) / 10))
+let counter = 0
+const freshKey = () => `n${Date.now().toString(36)}${(counter++).toString(36)}`
+
+/** The reading of one written line, matched to the larder and to the bakery's own recipes. */
+export function draftLine(
+  text: string,
+  larder: readonly Named[],
+  parts: readonly Named[],
+  read = { ...readLine(text), heading: null as string | null },
+): DraftLine {
+  const known = matchName(read.item, larder)
+  const part = matchName(read.item, parts)
+  const of = part?.sure
+    ? { recipe: part.id }
+    : known?.sure
+      ? { ingredient: known.id }
+      : known
+        ? { ingredient: known.id }
+        : part
+          ? { recipe: part.id }
+          : { fresh: read.item.replace(/^./, first => first.toLowerCase()) }
+  const kept: Partial<Line> = {}
+  if (read.form) kept.form = read.form
+  if (read.optional) kept.optional = true
+  if (read.approximate) kept.approximate = true
+  return {
+    key: freshKey(),
+    text,
+    amount: writtenSum(read),
+    of,
+    asks: !(known?.sure || part?.sure),
+    prep: read.prep ?? '',
+    role: read.role,
+    heading: read.heading ?? '',
+    alternatives: read.alternatives,
+    kept,
+  }
+}
+
+export function draftFromReading(read: ReadRecipe, larder: readonly Named[], parts: readonly Named[]): Draft {
+  const kept: Partial<Recipe> = {}
+  if (read.tin) kept.tin = read.tin
+  if (read.tins) kept.tins = read.tins
+  return {
+    name: read.title,
+    pieces: read.pieces === null ? '' : String(read.pieces),
+    bakeLoss: '',
+    cup: 'us',
+    spoon: 'metric',
+    lines: read.lines.map(line => draftLine(line.text, larder, parts, line)),
+    method: read.steps.map(step => step.text).join('\n'),
+    unread: read.unread,
+    kept,
+    sell: true,
+    packPieces: '1',
+    packGrams: '',
+  }
+}
+
+export function draftFromRecipe(recipe: Recipe): Draft {
+  const { id, version, name, pieces, bakeLoss, cup, spoon, lines, steps, ...kept } = recipe
+  return {
+    id,
+    seen: version,
+    name,
+    pieces: pieces === undefined ? '' : String(pieces),
+    bakeLoss: percentText(bakeLoss),
+    cup: cup ?? 'us',
+    spoon: spoon ?? '',
+    lines: lines.map(line => {
+      const { id: key, of, text, amount, plus, also, prep, role, heading, ...rest } = line
+      return {
+        key,
+        text: text ?? '',
+        amount: writtenSum({ amount, ...(plus ? { plus } : {}), ...(also ? { also } : {}) }),
+        of,
+        asks: false,
+        prep: prep ?? '',
+        role,
+        heading: heading ?? '',
+        alternatives: [],
+        kept: rest,
+      }
+    }),
+    method: steps.map(step => step.text).join('\n'),
+    unread: [],
+    kept: { ...kept, steps },
+    sell: false,
+    packPieces: '1',
+    packGrams: '',
+  }
+}
+
+const positive = (text: string): number | null => {
+  const value = Number(text.trim().replace(',', '.'))
+  return text.trim() !== '' && Number.isFinite(value) && value > 0 && value <= tonne ? value : null
+}
+
+/** The draft as a recipe. `idOf` names the ingredient made for a new thing. Refusals name the field and what to do. */
+export function recipeFrom(
+  draft: Draft,
+  id: string,
+  idOf: (name: string) => string,
+): { recipe: Recipe } | { problems: Refusal[] } {
+  const problems: Refusal[] = []
+  const name = draft.name.trim()
+  if (name === '') problems.push({ path: 'name', message: 'Give the recipe a name.' })
+  if (name.length > 200) problems.push({ path: 'name', message: 'Keep the name under 200 letters.' })
+  const pieces = draft.pieces.trim() === '' ? undefined : positive(draft.pieces)
+  if (pieces === null)
+    problems.push({ path: 'pieces', message: 'Say how many pieces as a number above 0, or leave it empty.' })
+  const loss = draft.bakeLoss.trim() === '' ? undefined : Number(draft.bakeLoss.replace(',', '.').replace('%', ''))
+  if (loss !== undefined && !(loss >= 0 && loss < 100))
+    problems.push({ path: 'bakeLoss', message: 'Bake loss is a percentage from 0 to under 100.' })
+  if (draft.lines.length === 0) problems.push({ path: 'lines', message: 'Add at least one line: what goes in.' })
+  const lines: Line[] = []
+  for (const line of draft.lines) {
+    const amounts = readAmounts(line.amount)
+    if ('problem' in amounts) {
+      problems.push({ path: `lines.${line.key}.amount`, message: amounts.problem })
+      continue
+    }
+    if ('fresh' in line.of && line.of.fresh.trim() === '') {
+      problems.push({ path: `lines.${line.key}.of`, message: 'Say what it is.' })
+      continue
+    }
+    if ('recipe' in line.of && line.of.recipe === id) {
+      problems.push({
+        path: `lines.${line.key}.of`,
+        message: 'A recipe cannot be a part of itself. Choose another, or an ingredient.',
+      })
+      continue
+    }
+    lines.push({
+      ...line.kept,
+      id: line.key,
+      of: 'fresh' in line.of ? { ingredient: idOf(line.of.fresh.trim()) } : line.of,
+      amount: amounts.amount,
+      role: line.role as Role,
+      ...(line.text ? { text: line.text } : {}),
+      ...(amounts.plus.length ? { plus: amounts.plus } : {}),
+      ...(amounts.also.length ? { also: amounts.also } : {}),
+      ...(line.prep.trim() ? { prep: line.prep.trim() } : {}),
+      ...(line.heading.trim() ? { heading: line.heading.trim() } : {}),
+    })
+  }
+  if (problems.length > 0) return { problems }
+  const before = draft.kept.steps ?? []
+  const steps: Step[] = draft.method
+    .split('\n')
+    .map(text => text.trim())
+    .filter(Boolean)
+    .map(text => before.find(step => step.text === text) ?? readStep(text))
+  const { steps: _, ...kept } = draft.kept
+  return {
+    recipe: {
+      ...kept,
+      id,
+      version: draft.seen ?? 1,
+      name,
+      lines,
+      steps,
+      ...(typeof pieces === 'number' ? { pieces } : {}),
+      ...(loss === undefined ? {} : { bakeLoss: loss / 100 }),
+      cup: draft.cup as NonNullable<Recipe['cup']>,
+      ...(draft.spoon ? { spoon: draft.spoon as NonNullable<Recipe['spoon']> } : {}),
+    },
+  }
+}
+
+export const tinText = (draft: Draft): string =>
+  draft.kept.tin
+    ? `${draft.kept.tins && draft.kept.tins > 1 ? `${draft.kept.tins} × ` : ''}${tinName(draft.kept.tin)}`
+    : 'not said'

@@ -1,0 +1,35 @@
+// What every save shares: someone must be at the bench, and a failure comes back in words.
+import 'server-only'
+import type { BakerySql } from '@fair-tin/data'
+import type { ZodError } from 'zod'
+import { atTheBench, changing } from '../bakery'
+import { nobodyAtTheBench, type Outcome, type Refusal, refused } from './outcome'
+
+export const refusals = (error: ZodError): { saved: false; problems: Refusal[] } => ({
+  saved: false,
+  problems: error.issues.map(issue => ({ path: issue.path.join('.'), message: issue.message })),
+})
+
+/** Runs a change; a database that is away, or any other failure, becomes a refusal and nothing is half done. */
+export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): Promise<Outcome<T>> {
+  if (!(await atTheBench())) return refused(nobodyAtTheBench)
+  try {
+    return await changing(work)
+  } catch (error) {
+    console.error(error)
+    return refused(
+      'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',
+    )
+  }
+}
+
+/** An id from a name: "Damson & buckwheat slice" becomes "damson-buckwheat-slice-x3f9". */
+export function idFrom(name: string): string {
+  const stem = name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40)
+  return `${stem || 'item'}-${Math.random().toString(36).slice(2, 6)}`
+}
