@@ -3,6 +3,7 @@ import {
   type AllergenCode,
   type AllergenFact,
   allergenCodes,
+  daysAfter,
   type Evidence,
   type Ingredient,
   type NutrientValue,
@@ -12,7 +13,7 @@ import {
 export const dayFrom =
   (today: string) =>
   (days: number): string =>
-    new Date(Date.parse(`${today}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+    daysAfter(today, days)
 
 /** Every allergen answered by one document: free, but for those named. */
 export function answered(

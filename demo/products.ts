@@ -53,7 +53,7 @@ export const products: Product[] = [
     name: 'Rhubarb custard tartlet',
     legalName: 'Tartlet with rhubarb and custard',
     recipe: 'rhubarb-tartlet',
-    netWeight: 110,
+    netWeight: 117,
     pieces: 1,
     pieceName: 'tartlet',
     claims: ['glutenFree', 'dairyFree', 'noAddedSugar'],

@@ -1,5 +1,6 @@
 // What a status rests on, and whether it still carries it.
 import { z } from 'zod'
+import { spokenDay } from '../measure/day'
 
 /** A calendar day, "2026-11-24". */
 export const IsoDate = z.iso.date()
@@ -53,14 +54,14 @@ export function proofOf(id: string | undefined, among: readonly Evidence[], toda
   if (evidence.dated > today)
     return {
       proven: false,
-      fact: `${what} is dated ${evidence.dated}, which is still to come`,
+      fact: `${what} is dated ${spokenDay(evidence.dated)}, which is still to come`,
       evidence,
       mend: 'Check its date.',
     }
   if (evidence.expires !== undefined && evidence.expires < today)
     return {
       proven: false,
-      fact: `${what} ran out on ${evidence.expires}`,
+      fact: `${what} ran out on ${spokenDay(evidence.expires)}`,
       evidence,
       mend: 'Ask the supplier for a new one.',
     }

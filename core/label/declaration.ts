@@ -4,6 +4,7 @@ import { kitchenFindings } from '../allergen/crossContact'
 import { type FindingTable, rolledUp } from '../allergen/rollUp'
 import { type ClaimResult, nameOfClaim } from '../claim/verdict'
 import type { RulePack } from '../market/rulePack'
+import { daysAfter, spokenDay } from '../measure/day'
 import { toPlaces } from '../measure/rounding'
 import type { Nutrition } from '../nutrition/rollUp'
 import type { Bill } from '../recipe/bill'
@@ -42,28 +43,6 @@ export interface Declaration {
     operator: string | null
     lot: string
   }
-}
-
-const months = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
-const dayMs = 86_400_000
-
-/** "27 November 2026", `days` after an ISO date; calendar days, no clock. */
-export function dayAfter(today: string, days: number): string {
-  const date = new Date(Date.parse(`${today}T00:00:00Z`) + days * dayMs)
-  return `${date.getUTCDate()} ${months[date.getUTCMonth()]} ${date.getUTCFullYear()}`
 }
 
 export const netQuantity = (grams: number): string =>
@@ -115,7 +94,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
       pieceGrams,
       date: product.keeps
-        ? `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${dayAfter(workbook.today, product.keeps.days)}`
+        ? `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${spokenDay(daysAfter(workbook.today, product.keeps.days))}`
         : null,
       storage: product.keeps?.storage || null,
       operator: operator ? `${operator.name}, ${operator.address}` : null,
@@ -168,6 +147,18 @@ function statementsOf(
   if ((nutrition.per100g.polyols?.value ?? 0) > 10)
     statements.push([plain('Excessive consumption may produce laxative effects.')])
   return statements
+}
+
+/** "fat: rhubarb" and "salt: rhubarb" become "Rhubarb lacks fat, salt." */
+function missingByIngredient(missing: readonly string[]): string {
+  const lacks = new Map<string, string[]>()
+  for (const one of missing) {
+    const [nutrient, who] = one.split(': ') as [string, string]
+    lacks.set(who, [...(lacks.get(who) ?? []), nutrient])
+  }
+  return [...lacks]
+    .map(([who, nutrients]) => `${who.charAt(0).toUpperCase()}${who.slice(1)}: no ${nutrients.join(', ')}.`)
+    .join(' ')
 }
 
 /** "Release spray: contains wheat." */
@@ -232,7 +223,7 @@ function problemsOf(
     })
   if ('missing' in table)
     problems.push({
-      what: `The nutrition table cannot be given. Missing: ${table.missing.join('; ')}.`,
+      what: `The nutrition table cannot be given. ${missingByIngredient(table.missing)}`,
       mend: 'Add the values in the larder.',
     })
   problems.push(...quidProblems)

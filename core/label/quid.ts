@@ -17,6 +17,9 @@ const printed = (share: number): string => `${toPlaces(share * 100, share < 0.00
 export function quidOf(product: Product, bill: Bill, workbook: Workbook, nameOf: (id: string) => string): Quid {
   const quid: Quid = { shares: new Map(), statements: [], problems: [] }
   const known: [string, number][] = []
+  // one missing weight makes the finished weight, and so every share, wrong
+  const weightMissing =
+    bill.lines.some(line => line.unweighed && line.role !== 'beside') || bill.gaps.some(gap => gap.kind === 'component')
   for (const id of product.highlighted ?? []) {
     const lines = bill.lines.filter(line => line.ingredient === id && line.role !== 'beside')
     if (lines.length === 0) {
@@ -25,10 +28,10 @@ export function quidOf(product: Product, bill: Bill, workbook: Workbook, nameOf:
         what: `${name} is highlighted, but there is none in the recipe.`,
         mend: 'Take it off the list of highlighted ingredients, or add it.',
       })
-    } else if (lines.some(line => line.unweighed) || !(bill.finished > 0))
+    } else if (weightMissing || !(bill.finished > 0))
       quid.problems.push({
-        what: `The share of ${nameOf(id)} (QUID) cannot be given while its weight is unknown.`,
-        mend: 'Give every one of its lines a weight.',
+        what: `The share of ${nameOf(id)} (QUID) cannot be given while a weight is unknown.`,
+        mend: 'Give every line a weight.',
       })
     else known.push([id, lines.reduce((sum, line) => sum + line.grams * line.retained, 0) / bill.finished])
   }

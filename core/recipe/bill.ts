@@ -238,7 +238,8 @@ function partMakings(line: Line, part: Making, name: string): { times: number } 
     else if (said) grams += said.value * gramsOf(said.unit)!
     else return { unknown: `write the amount of ${name} in grams, or as a number of makings` }
   }
-  if (grams !== 0 && !(part.finished > 0)) return { unknown: `what one making of ${name} weighs is not known` }
+  // under a milligram nothing can be weighed off, and a share of it means nothing
+  if (grams !== 0 && !(part.finished > 0.001)) return { unknown: `what one making of ${name} weighs is not known` }
   const times = makings + (grams === 0 ? 0 : grams / part.finished)
   if (!(times >= 0) || !Number.isFinite(times)) return { unknown: `the amounts of ${name} add up to less than nothing` }
   return { times }

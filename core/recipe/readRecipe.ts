@@ -39,7 +39,8 @@ const cmOf = (value: number, unit: string) =>
 /** The tin a text names, with a usual depth where none is written (common practice), or null. */
 export function readTin(text: string): { tin: Tin; tins: number } | null {
   const plain = plainly(text)
-  const unit = `(cm|in(?:ch(?:es)?)?|"|”|″)`
+  // "6 in a tin" is no inch
+  const unit = `(cm|inch(?:es)?|in(?!\\w|\\s+(?:an?|the|one|two|three|\\d)\\b)|"|”|″)`
   const count = /\b(two|three|four|[234])(?: x|x| ) ?(?=\d|[a-z]+ \d)/i.exec(plain)?.[1]?.toLowerCase()
   const tins = count ? ({ two: 2, three: 3, four: 4 }[count] ?? Number(count)) : 1
   const tray = /\b(\d{1,2})[- ](?:cup|hole)\s+(mini[- ])?(?:muffin|bun|cupcake)/i.exec(plain)
@@ -287,7 +288,7 @@ export function readRecipe(text: string): ReadRecipe {
       (amount ||
         (zone === 'ingredients' && row.split(' ').length <= 14) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
-        (zone === 'head' && !declared && readLine(row).amount !== null && row.length <= 60))
+        (zone === 'head' && !declared && readLine(row).amount !== null && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
       zone = 'ingredients'
       addLine(row)

@@ -1,6 +1,6 @@
 // A label for one product, from the address of a request: day of baking, lot.
 import 'server-only'
-import { assess, dayAfter } from '@fair-tin/core'
+import { assess, daysAfter, spokenDay } from '@fair-tin/core'
 import { readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
 import { type LabelLayout, layOut } from './layout'
@@ -19,7 +19,9 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const { declaration } = assess(workbook, productId, market)
   const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
   const mark = product.keeps
-    ? { date: `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${dayAfter(baked, product.keeps.days)}` }
+    ? {
+        date: `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${spokenDay(daysAfter(baked, product.keeps.days))}`,
+      }
     : {}
   const laid = layOut(declaration, { lot, ...mark })
   return 'tooMuch' in laid ? { problem: laid.tooMuch } : { layout: laid, name: product.name }

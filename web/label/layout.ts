@@ -100,7 +100,7 @@ interface Column {
   width: number
   y: number
 }
-type Page = Pick<LabelLayout, 'texts' | 'rules'>
+type Page = Pick<LabelLayout, 'texts' | 'rules'> & { brokenLabels: number }
 
 /** Sets one paragraph into a column, from its `y` down. */
 function paragraph(page: Page, column: Column, runs: readonly Run[], size: number, gap = 0.35): void {
@@ -193,6 +193,7 @@ function table(page: Page, column: Column, declaration: Declaration, size: numbe
   for (const [at, row] of rows.entries()) {
     column.y += size * (leading + 0.16)
     const deep = left(row.label, row.indent * size * 0.8)
+    if (deep > 1) page.brokenLabels++
     const values = energy[at] ?? [[row.per100g ?? ''], [row.perServing ?? '']]
     for (const [line, text] of values[0]!.entries()) put(text, firstEdge, column.y + line * size * leading)
     for (const [line, text] of values[1]!.entries()) put(text, right, column.y + line * size * leading)
@@ -209,7 +210,7 @@ function attempt(
   em: number,
   share: number,
 ): { page: Page; needed: number } {
-  const page: Page = { texts: [], rules: [] }
+  const page: Page = { texts: [], rules: [], brokenLabels: 0 }
   const inner = size.width - 2 * margin - gutter
   const left: Column = { x: margin, width: inner * share, y: margin - em * 0.3 }
   const right: Column = { x: margin + inner * share + gutter, width: inner * (1 - share), y: margin - em * 0.3 }
@@ -255,23 +256,25 @@ export function layOut(
     }
   let least = Number.POSITIVE_INFINITY
   const smallest = smallestXHeight / xHeight
-  for (let em = largestSize; em > 0; em = em === smallest ? 0 : Math.max(smallest, em - 0.05))
-    for (const share of [0.56, 0.6, 0.52, 0.64, 0.48]) {
-      const { page, needed } = attempt(declaration, extras, size, em, share)
-      const tooWide = page.texts.some(
-        text =>
-          text.x < margin - 1e-6 || text.x + textWidth(text.text, text.size, text.bold) > size.width - margin + 0.01,
-      )
-      if (tooWide) continue
-      least = Math.min(least, needed)
-      if (needed <= size.height)
-        return {
-          ...size,
-          ...page,
-          xHeight: em * xHeight,
-          figureHeight: quantityHeight(declaration.particulars.netGrams),
-        }
-    }
+  for (const mayBreak of [false, true])
+    for (let em = largestSize; em > 0; em = em === smallest ? 0 : Math.max(smallest, em - 0.05))
+      for (const share of [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]) {
+        const { page, needed } = attempt(declaration, extras, size, em, share)
+        const tooWide = page.texts.some(
+          text =>
+            text.x < margin - 1e-6 || text.x + textWidth(text.text, text.size, text.bold) > size.width - margin + 0.01,
+        )
+        if (tooWide || (page.brokenLabels > 0 && !mayBreak)) continue
+        least = Math.min(least, needed)
+        if (needed <= size.height)
+          return {
+            ...size,
+            texts: page.texts,
+            rules: page.rules,
+            xHeight: em * xHeight,
+            figureHeight: quantityHeight(declaration.particulars.netGrams),
+          }
+      }
   const over = Number.isFinite(least)
     ? `it needs ${Math.ceil(least - size.height)} mm more height`
     : 'its columns are too narrow'

@@ -34,11 +34,11 @@ export function Choose({
         className={
           pill
             ? 'inline-flex items-center gap-1.5 rounded-full border-[1.5px] border-hair bg-pane px-3.5 py-1 whitespace-nowrap'
-            : 'field inline-flex items-center justify-between gap-1 text-left'
+            : 'field inline-flex items-center justify-between gap-1 text-left text-sm text-ink'
         }
       >
         <span className="truncate">
-          {pill && <span>{label}: </span>}
+          {pill && <span className="max-md:sr-only">{label}: </span>}
           <Select.Value placeholder={placeholder} />
         </span>
         <Select.Icon>

@@ -2,6 +2,7 @@ import { assess, billOf, toPlaces, weighed } from '@fair-tin/core'
 import { readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../../bakery'
 import { Shelf } from '../../screens/recipes/Shelf'
+import { money } from '../../ui/money'
 
 export const metadata = { title: 'Recipes' }
 export default async function Recipes() {
@@ -13,9 +14,8 @@ export default async function Recipes() {
       name: product.name,
       pieces: pieces === null ? null : Number(toPlaces(pieces, 1)),
       pieceName: product.pieceName ?? 'piece',
-      perPiece: cost.perPiece === '' ? '' : toPlaces(Number(cost.perPiece), 2),
+      perPiece: cost.perPiece === '' ? '' : money(cost.perPiece, cost.currency),
       atLeast: cost.unknown.length > 0,
-      currency: cost.currency,
       claims: claims.map(({ claim, verdict }) => ({ claim, verdict })),
       problems: declaration.problems.length,
     }

@@ -3,6 +3,7 @@
 import { assess, type MarketCode, rulesOf, toPlaces, type Workbook, weighed } from '@fair-tin/core'
 import Link from 'next/link'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { money } from '../../ui/money'
 import { isTyping } from '../frame/KeyHelp'
 import { AboutProduct } from './AboutProduct'
 import { BatchSize, mostMakings } from './BatchSize'
@@ -66,12 +67,10 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
       : ([[`A ${pieceName}`, exact + weighed(bill.finished / pieces)]] as [string, string][])),
     ...(cost.perPiece === ''
       ? []
-      : ([
-          [
-            'costs',
-            `${cost.unknown.length > 0 ? 'at least ' : ''}${toPlaces(Number(cost.perPiece), 2)} ${cost.currency}`,
-          ],
-        ] as [string, string][])),
+      : ([['costs', `${cost.unknown.length > 0 ? 'at least ' : ''}${money(cost.perPiece, cost.currency)}`]] as [
+          string,
+          string,
+        ][])),
   ]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-auto lg:overflow-hidden">
@@ -94,7 +93,7 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
           inputRef={size}
         />
       </div>
-      <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1.96fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-1 gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1.96fr)_minmax(0,1fr)]">
         <div className="pane flex min-h-0 flex-col">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
           <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Ledger">

@@ -2,11 +2,10 @@
 'use client'
 import { type Assessment, type ClaimResult, nameOfClaim, percent, toPlaces, weighed } from '@fair-tin/core'
 import { Popover } from 'radix-ui'
+import { moneySign } from '../../ui/money'
 import { markWord, VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import type { LedgerGroup, LedgerRow } from './ledger'
 import { ReasonList } from './ReasonList'
-
-const money = (cost: string | null) => (cost === null ? null : toPlaces(Number(cost), 2))
 
 export function Ledger({
   groups,
@@ -27,13 +26,19 @@ export function Ledger({
           <th className="py-2 pr-3 text-right font-normal max-lg:hidden">Written</th>
           <th className="py-2 pr-3 text-right font-normal">Weigh out</th>
           <th className="py-2 pr-3 text-right font-normal max-md:hidden">Of the bowl</th>
-          <th className="py-2 pr-2 text-right font-normal max-md:hidden">{currency === 'GBP' ? '£' : currency}</th>
+          <th className="py-2 pr-2 text-right font-normal max-md:hidden">{moneySign(currency)}</th>
           {claims.map(claim => (
             <th
               key={claim.claim}
-              className="w-[58px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal"
+              className="w-[64px] px-0.5 py-1.5 text-center last:pr-3 text-[12.5px] leading-tight font-normal"
             >
-              {nameOfClaim(claim.claim).replace('-', ' ')}
+              {nameOfClaim(claim.claim)
+                .split(/[- ](?=\S+$)/)
+                .map(word => (
+                  <span key={word} className="block">
+                    {word}
+                  </span>
+                ))}
               <span className={`block font-bold ${verdictClass[claim.verdict]}`}>{claim.verdict}</span>
             </th>
           ))}
@@ -64,7 +69,7 @@ export function Ledger({
               <span className="ml-2 text-[13px] text-quiet">cross-contact</span>
             </th>
             {claims.map(claim => (
-              <td key={claim.claim} className="text-center">
+              <td key={claim.claim} className="text-center last:pr-3">
                 {claim.kitchen && <MarkButton claim={claim} at={-1} name="the kitchen itself" />}
               </td>
             ))}
@@ -80,14 +85,14 @@ const worst = (claims: readonly ClaimResult[], at: number) =>
 
 function Row({ row, claims }: { row: LedgerRow; claims: ClaimResult[] }) {
   const broken = worst(claims, row.at) === 'breaks'
-  const cost = money(row.cost)
+  const cost = row.cost === null ? null : toPlaces(Number(row.cost), 2)
   return (
     <tr
       className={`h-6 pointer-coarse:h-11 ${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
     >
       <td className="px-4 py-[1px]">
         {row.name}
-        {row.prep && <span className="text-quiet">, {row.prep}</span>}
+        {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
       </td>
       <td className="figure py-[1px] pr-3 text-right text-quiet max-lg:hidden">{row.written}</td>
       <td className="figure py-[1px] pr-3 text-right font-bold whitespace-nowrap">
@@ -117,7 +122,7 @@ function Row({ row, claims }: { row: LedgerRow; claims: ClaimResult[] }) {
           ))}
       </td>
       {claims.map(claim => (
-        <td key={claim.claim} className="text-center">
+        <td key={claim.claim} className="text-center last:pr-3">
           {claim.marks[row.at] && <MarkButton claim={claim} at={row.at} name={row.name} />}
         </td>
       ))}

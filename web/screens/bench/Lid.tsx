@@ -16,6 +16,7 @@ import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../label/LabelSvg'
 import { layOut } from '../../label/layout'
 import { Caution } from '../../ui/Caution'
+import { money, moneySign } from '../../ui/money'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { ReasonList } from './ReasonList'
 
@@ -122,7 +123,7 @@ function LabelFace({ assessment, productId, rules, onAbout }: Props) {
           Baked on
           <input
             type="date"
-            className="field w-36 text-ink"
+            className="field w-[132px] text-ink"
             value={baked}
             onChange={event => setBaked(event.target.value)}
           />
@@ -137,12 +138,14 @@ function LabelFace({ assessment, productId, rules, onAbout }: Props) {
             onChange={event => setLot(event.target.value)}
           />
         </label>
-        <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
-          Label as PDF
-        </a>
-        <a className="do" href={address('print')}>
-          Print
-        </a>
+        <div className="flex gap-2">
+          <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
+            Label as PDF
+          </a>
+          <a className="do" href={address('print')}>
+            Print
+          </a>
+        </div>
       </div>
       <button type="button" className="word-link mt-2" onClick={onAbout}>
         Change name, claims, weight or what is highlighted
@@ -175,9 +178,7 @@ function CostFace({ assessment, ingredients, pieceName }: Props) {
           <dt className="text-quiet">The batch costs</dt>
           <dd className="text-lg font-bold">
             {atLeast}
-            <span className="figure">
-              {toPlaces(total, 2)} {cost.currency}
-            </span>
+            <span className="figure">{money(total, cost.currency)}</span>
           </dd>
         </div>
         <div>
@@ -188,9 +189,7 @@ function CostFace({ assessment, ingredients, pieceName }: Props) {
             ) : (
               <>
                 {atLeast}
-                <span className="figure">
-                  {toPlaces(Number(cost.perPiece), 2)} {cost.currency}
-                </span>
+                <span className="figure">{money(cost.perPiece, cost.currency)}</span>
               </>
             )}
           </dd>
@@ -206,7 +205,7 @@ function CostFace({ assessment, ingredients, pieceName }: Props) {
           <tr className="border-b border-hair">
             <th className="py-1 font-normal">Ingredient</th>
             <th className="text-right font-normal">Weight</th>
-            <th className="text-right font-normal">{cost.currency}</th>
+            <th className="text-right font-normal">{moneySign(cost.currency)}</th>
             <th className="text-right font-normal">Share</th>
           </tr>
         </thead>

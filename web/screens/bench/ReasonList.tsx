@@ -1,6 +1,6 @@
 // Reasons with their path, the proof behind them and its age, and what would mend them.
 'use client'
-import { type ClaimResult, evidenceKindName } from '@fair-tin/core'
+import { type ClaimResult, evidenceKindName, spokenDay } from '@fair-tin/core'
 import { VerdictMark } from '../../ui/VerdictMark'
 
 type Ground = ClaimResult['grounds'][number]
@@ -26,9 +26,10 @@ export function ReasonList({ grounds, most = 40 }: { grounds: readonly Ground[];
             {reason.fact}
             {reason.evidence && (
               <span className="block text-quiet">
-                {evidenceKindName[reason.evidence.kind]} {reason.evidence.reference}, dated {reason.evidence.dated}
+                {evidenceKindName[reason.evidence.kind]} {reason.evidence.reference}, dated{' '}
+                {spokenDay(reason.evidence.dated)}
                 {reason.evidence.reviewedBy && `, reviewed by ${reason.evidence.reviewedBy}`}
-                {reason.evidence.expires && `, runs out ${reason.evidence.expires}`}
+                {reason.evidence.expires && `, in force to ${spokenDay(reason.evidence.expires)}`}
               </span>
             )}
             {reason.mend && <span className="block font-semibold">{reason.mend}</span>}

@@ -29,7 +29,7 @@ export function TopBar({
     })
   return (
     <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
-      <span className="mr-auto text-quiet">{bakery}</span>
+      <span className="mr-auto text-quiet max-md:hidden">{bakery}</span>
       <KeyHelp />
       <Choose pill label="Selling in" value={market} options={markets} onChange={choose(viewMarket)} />
       <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>

@@ -5,13 +5,16 @@ import {
   allergenCodes,
   allergenName,
   type Ingredient,
+  isFreeByNature,
   packInForce,
   proofOf,
+  spokenDay,
   toPlaces,
 } from '@fair-tin/core'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { Choose } from '../../ui/Choose'
+import { moneySign } from '../../ui/money'
 import { VerdictMark } from '../../ui/VerdictMark'
 
 interface Row {
@@ -26,6 +29,7 @@ interface Row {
 
 /** Every document still in force; or the first that is not. */
 function proofState(ingredient: Ingredient, today: string): Row['proof'] {
+  if (ingredient.evidence.length === 0 && isFreeByNature(ingredient)) return { mark: 'holds', words: 'by nature' }
   if (ingredient.evidence.length === 0) return { mark: 'unproven', words: 'nothing on file' }
   const states = ingredient.evidence.map(one => ({ one, proof: proofOf(one.id, ingredient.evidence, today) }))
   const out = states.find(state => !state.proof.proven)
@@ -34,7 +38,7 @@ function proofState(ingredient: Ingredient, today: string): Row['proof'] {
     .map(one => one.expires)
     .filter(Boolean)
     .sort()[0]
-  return { mark: 'holds', words: next ? `in force until ${next}` : 'in force' }
+  return { mark: 'holds', words: next ? `in force until ${spokenDay(next)}` : 'in force' }
 }
 
 export function LarderList({
@@ -119,7 +123,7 @@ export function LarderList({
               <tr className="border-b border-hair">
                 <th className="px-3 py-2 font-normal">Ingredient</th>
                 <th className="py-2 pr-3 font-normal">Supplier</th>
-                <th className="py-2 pr-3 text-right font-normal">{currency} per kg</th>
+                <th className="py-2 pr-3 text-right font-normal">{moneySign(currency)} per kg</th>
                 <th className="py-2 pr-3 font-normal">Contains</th>
                 <th className="py-2 pr-3 font-normal">May contain</th>
                 <th className="py-2 pr-3 font-normal">Not answered</th>

@@ -188,10 +188,10 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
       path: 'edible',
       message: 'If nothing of it is edible there is nothing to weigh. Give a share above 0.',
     })
-  const measures = [
-    ...(Object.keys(usual).length > 0 ? [usual] : []),
-    ...before.measures.filter(measure => measure.form !== undefined),
-  ]
+  // the usual measure keeps its place among the others
+  const place = was ? before.measures.indexOf(was) : 0
+  const others = before.measures.filter(measure => measure !== was)
+  const measures = Object.keys(usual).length > 0 ? [...others.slice(0, place), usual, ...others.slice(place)] : others
 
   const figure = number(sheet.glutenFigure, 'glutenFigure', 'The gluten figure in mg/kg', 1_000_000)
   const allergens: Partial<Record<AllergenCode, AllergenFact>> = {}

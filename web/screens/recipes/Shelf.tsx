@@ -10,7 +10,6 @@ export interface ShelfProduct {
   pieceName: string
   perPiece: string
   atLeast: boolean
-  currency: string
   claims: Pick<ClaimResult, 'claim' | 'verdict'>[]
   problems: number
 }
@@ -63,10 +62,7 @@ export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: Sh
                       ) : (
                         <>
                           {product.atLeast && 'at least '}
-                          <b className="figure">
-                            {product.perPiece} {product.currency}
-                          </b>{' '}
-                          a {product.pieceName}
+                          <b className="figure">{product.perPiece}</b> a {product.pieceName}
                         </>
                       )}
                     </span>

@@ -1,0 +1,88 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assess } from '../assess'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import type { AllergenStatus } from './codes'
+
+const milkOf = (statuses: AllergenStatus[]) =>
+  assess(
+    sampleWorkbook(
+      statuses.map((status, at) => carrying(`i${at}`, 'milk', status)),
+      [
+        sampleRecipe(
+          'top',
+          statuses.map((_, at) => sampleLine(`i${at}`, 10)),
+        ),
+      ],
+    ),
+    'cake',
+    'uk',
+  ).allergens.milk
+const order: AllergenStatus[] = ['free', 'unknown', 'mayContain', 'contains']
+
+describe('roll-up', () => {
+  it('is the strongest of all: contains > may contain > unknown > free', () => {
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...order), { minLength: 1, maxLength: 6 }), statuses => {
+        expect(milkOf(statuses).status).toBe(order[Math.max(...statuses.map(status => order.indexOf(status)))])
+      }),
+    )
+  })
+  it('keeps every reason: a may-contain does not hide an unknown', () =>
+    expect(milkOf(['mayContain', 'unknown', 'free']).because.map(reason => reason.fact)).toEqual([
+      'may contain milk',
+      'nobody has said whether it carries milk',
+    ]))
+  it('counts what greases the tin, goes on top, or is poured away', () => {
+    for (const role of ['release', 'finish', 'drained'] as const)
+      expect(
+        assess(
+          sampleWorkbook(
+            [carrying('fat', 'milk', 'contains'), sampleIngredient('flour')],
+            [sampleRecipe('top', [sampleLine('flour', 100), sampleLine('fat', 5, { role })])],
+          ),
+          'cake',
+          'uk',
+        ).allergens.milk.status,
+      ).toBe('contains')
+  })
+  it('leaves out what is served beside, and what is proven to leave nothing behind', () => {
+    const workbook = (change: object) =>
+      sampleWorkbook(
+        [carrying('fat', 'milk', 'contains'), sampleIngredient('flour')],
+        [sampleRecipe('top', [sampleLine('flour', 100), sampleLine('fat', 5, change)])],
+      )
+    expect(assess(workbook({ role: 'beside' }), 'cake', 'uk').allergens.milk.status).toBe('free')
+    expect(assess(workbook({ role: 'drained', leavesNothing: 'review' }), 'cake', 'uk').allergens.milk.status).toBe(
+      'free',
+    )
+    expect(assess(workbook({ role: 'drained', leavesNothing: 'lost' }), 'cake', 'uk').allergens.milk.status).toBe(
+      'contains',
+    )
+    expect(assess(workbook({ role: 'mix', leavesNothing: 'review' }), 'cake', 'uk').allergens.milk.status).toBe(
+      'contains',
+    )
+  })
+  it('is unknown where the words say otherwise than the status', () => {
+    const allergens = assess(
+      sampleWorkbook([sampleIngredient('ghee blend')], [sampleRecipe('top', [sampleLine('ghee blend', 10)])]),
+      'cake',
+      'uk',
+    ).allergens
+    expect(allergens.milk).toMatchObject({
+      status: 'unknown',
+      because: [{ fact: '“ghee” speaks of milk, yet it is put down as free of it' }],
+    })
+  })
+  it('names the whole path', () => {
+    const workbook = sampleWorkbook(
+      [carrying('cream', 'milk', 'contains')],
+      [sampleRecipe('top', [sampleLine('part:icing', 10)]), sampleRecipe('icing', [sampleLine('cream', 10)])],
+    )
+    expect(assess(workbook, 'cake', 'uk').allergens.milk.because[0]!.path.map(step => step.name)).toEqual([
+      'top',
+      'icing',
+      'cream',
+    ])
+  })
+})

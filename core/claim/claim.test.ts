@@ -1,0 +1,243 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { AllergenStatus } from '../allergen/codes'
+import { assess } from '../assess'
+import type { Ingredient } from '../ingredient/ingredient'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import type { ClaimCode, NamedClaim, Workbook } from '../workbook'
+
+const all: NamedClaim[] = ['glutenFree', 'dairyFree', 'eggFree', 'nutFree', 'vegan', 'noAddedSugar']
+const claimed = (
+  ingredients: Ingredient[],
+  claims: ClaimCode[] = all,
+  change: (workbook: Workbook) => Workbook = same => same,
+) =>
+  Object.fromEntries(
+    assess(
+      change(
+        sampleWorkbook(
+          ingredients,
+          [
+            sampleRecipe(
+              'top',
+              ingredients.map(one => sampleLine(one.id, 100)),
+            ),
+          ],
+          { claims },
+        ),
+      ),
+      'cake',
+      'uk',
+    ).claims.map(claim => [claim.claim, claim]),
+  )
+const verdicts = (...args: Parameters<typeof claimed>) =>
+  Object.fromEntries(Object.entries(claimed(...args)).map(([claim, result]) => [claim, result.verdict]))
+
+describe('claims', () => {
+  it('all hold where all is proven', () =>
+    expect(new Set(Object.values(verdicts([sampleIngredient('flour')])))).toEqual(new Set(['holds'])))
+  it('adding a line never improves an absence claim', () => {
+    const rank = { holds: 0, unproven: 1, breaks: 2 }
+    const statuses = fc.constantFrom<AllergenStatus>('contains', 'mayContain', 'free', 'unknown')
+    const ingredient = fc
+      .record({
+        milk: statuses,
+        wheat: statuses,
+        egg: statuses,
+        almond: statuses,
+        evidence: fc.constantFrom('spec', 'lost', undefined),
+        figure: fc.constantFrom(undefined, 0, 10, 20, 50),
+        animal: fc.constantFrom<('honey' | 'egg')[] | undefined>(undefined, [], ['honey']),
+        named: fc.constantFrom('flour', 'ghee', 'water'),
+      })
+      .map(({ milk, wheat, egg, almond, evidence, figure, animal, named }): Ingredient => {
+        const sample = sampleIngredient(named)
+        const fact = (status: AllergenStatus) => ({ status, ...(evidence ? { evidence } : {}) })
+        return {
+          ...sample,
+          id: `${named}-${Math.random()}`,
+          allergens: {
+            ...sample.allergens,
+            milk: fact(milk),
+            wheat: fact(wheat),
+            egg: fact(egg),
+            almond: fact(almond),
+          },
+          traits: { ...sample.traits, ...(animal ? { animal } : {}) },
+          ...(figure === undefined ? {} : { gluten: { atMostMgPerKg: figure, ...(evidence ? { evidence } : {}) } }),
+        }
+      })
+    fc.assert(
+      fc.property(fc.array(ingredient, { minLength: 1, maxLength: 4 }), ingredient, (some, one) => {
+        const [before, after] = [verdicts(some), verdicts([...some, one])]
+        for (const claim of ['dairyFree', 'eggFree', 'nutFree', 'vegan'] as const)
+          expect(rank[after[claim]!]).toBeGreaterThanOrEqual(rank[before[claim]!])
+      }),
+      { numRuns: 150 },
+    )
+  })
+})
+
+describe('dairy-free', () => {
+  const dairy = (ingredient: Ingredient, change?: (workbook: Workbook) => Workbook) =>
+    claimed([sampleIngredient('flour'), ingredient], ['dairyFree'], change).dairyFree!
+  it('breaks on contains and on may contain', () => {
+    expect(dairy(carrying('whey', 'milk', 'contains')).verdict).toBe('breaks')
+    expect(dairy(carrying('drops', 'milk', 'mayContain')).verdict).toBe('breaks')
+  })
+  it('is unproven where nobody knows, the proof ran out, or the words disagree', () => {
+    expect(dairy(carrying('drops', 'milk', 'unknown')).verdict).toBe('unproven')
+    expect(
+      dairy(
+        sampleIngredient('drops', {
+          evidence: [{ id: 'spec', kind: 'specification', reference: 'S', dated: '2025-01-01', expires: '2026-11-23' }],
+        }),
+      ).verdict,
+    ).toBe('unproven')
+    expect(
+      dairy(
+        sampleIngredient('drops', {
+          evidence: [{ id: 'spec', kind: 'ownKnowledge', reference: 'S', dated: '2025-01-01' }],
+        }),
+      ).verdict,
+    ).toBe('unproven')
+    expect(dairy(sampleIngredient('paneer cubes')).because[0]!.fact).toContain('paneer')
+  })
+  it('is unproven in a kitchen that was not assessed, or only cleans', () => {
+    const kitchen = (crossContact: Workbook['kitchen']['crossContact']) => (workbook: Workbook) => ({
+      ...workbook,
+      kitchen: { ...workbook.kitchen, crossContact },
+    })
+    expect(dairy(sampleIngredient('salt'), kitchen([])).verdict).toBe('unproven')
+    expect(
+      dairy(sampleIngredient('salt'), kitchen([{ allergen: 'milk', control: 'cleaned', evidence: 'review' }])).verdict,
+    ).toBe('unproven')
+    expect(
+      dairy(sampleIngredient('salt'), kitchen([{ allergen: 'milk', control: 'notOnSite', evidence: 'lost' }])).verdict,
+    ).toBe('unproven')
+    expect(
+      dairy(sampleIngredient('salt'), kitchen([{ allergen: 'milk', control: 'separated', evidence: 'review' }]))
+        .verdict,
+    ).toBe('holds')
+  })
+  it('takes nature for proof only where someone says free', () => {
+    const water = sampleIngredient('water', { evidence: [] })
+    expect(dairy({ ...water, allergens: { milk: { status: 'free' } } }).verdict).toBe('holds')
+    expect(dairy({ ...water, allergens: {} }).verdict).toBe('unproven')
+    expect(
+      dairy({ ...sampleIngredient('flavouring', { evidence: [] }), allergens: { milk: { status: 'free' } } }).verdict,
+    ).toBe('unproven')
+  })
+})
+
+describe('gluten-free', () => {
+  const gluten = (ingredients: Ingredient[], change?: (workbook: Workbook) => Workbook) =>
+    claimed(ingredients, ['glutenFree'], change).glutenFree!
+  const figure = (id: string, atMostMgPerKg: number, change: Partial<Ingredient> = {}) =>
+    sampleIngredient(id, { gluten: { atMostMgPerKg, evidence: 'spec' }, ...change })
+  it('breaks on a gluten cereal, however little', () =>
+    expect(gluten([sampleIngredient('flour'), carrying('spray', 'wheat', 'contains')]).verdict).toBe('breaks'))
+  it('breaks on a figure over the limit by itself: dilution never cures', () =>
+    expect(
+      gluten([...Array.from({ length: 9 }, (_, at) => figure(`i${at}`, 0)), figure('dusty', 21)]).because[0]!.fact,
+    ).toContain('dilution never cures'))
+  it('holds at the limit, and breaks when the oven takes water', () => {
+    const at20 = figure('flour', 20)
+    expect(gluten([at20]).verdict).toBe('holds')
+    expect(
+      gluten([at20], workbook => ({
+        ...workbook,
+        recipes: workbook.recipes.map(recipe => ({ ...recipe, bakeLoss: 0.1 })),
+      })),
+    ).toMatchObject({ verdict: 'breaks', because: [{ fact: expect.stringContaining('22.2 mg/kg') }] })
+  })
+  it('is unproven without a figure, without its proof, or without the kitchen', () => {
+    const { gluten: _, ...bare } = sampleIngredient('starch')
+    expect(gluten([bare]).verdict).toBe('unproven')
+    expect(gluten([figure('starch', 5, { evidence: [] })]).verdict).toBe('unproven')
+    expect(
+      gluten([figure('starch', 5)], workbook => ({
+        ...workbook,
+        kitchen: {
+          ...workbook.kitchen,
+          crossContact: workbook.kitchen.crossContact.filter(record => record.allergen !== 'gluten'),
+        },
+      })).verdict,
+    ).toBe('unproven')
+  })
+  it('takes what is free by nature as 0', () => {
+    const { gluten: _, ...water } = sampleIngredient('water', { evidence: [] })
+    expect(gluten([figure('flour', 5), water]).verdict).toBe('holds')
+  })
+  it('allows oats only if specially produced, and with a figure', () => {
+    const oats = carrying('oats', 'oats', 'contains')
+    expect(gluten([oats]).verdict).toBe('breaks')
+    expect(gluten([{ ...oats, oatsSpeciallyProduced: true }]).verdict).toBe('holds')
+    const { gluten: _, ...unmeasured } = oats
+    expect(gluten([{ ...unmeasured, oatsSpeciallyProduced: true }]).verdict).toBe('unproven')
+  })
+  it('allows wheat starch without gluten only with a test', () => {
+    const starch = carrying('wheat starch', 'wheat', 'contains', { glutenRemoved: true })
+    expect(gluten([starch]).verdict).toBe('unproven')
+    expect(
+      gluten([{ ...starch, evidence: [{ id: 'spec', kind: 'test', reference: 'T', dated: '2026-06-01' }] }]).verdict,
+    ).toBe('holds')
+  })
+  it('is unproven while a weight is missing', () => {
+    const workbook = sampleWorkbook(
+      [sampleIngredient('flour')],
+      [sampleRecipe('top', [sampleLine('flour', 100), sampleLine('flour', null, { role: 'release' })])],
+      { claims: ['glutenFree'] },
+    )
+    expect(assess(workbook, 'cake', 'uk').claims[0]!.verdict).toBe('unproven')
+  })
+})
+
+describe('claims by what a thing is', () => {
+  const trait = (traits: Ingredient['traits'], claim: NamedClaim) =>
+    verdicts([sampleIngredient('thing', { traits })], [claim])[claim]
+  it('vegan: honey never, may contain shown and not hidden, silence unproven', () => {
+    expect(trait({ animal: ['honey'] }, 'vegan')).toBe('breaks')
+    expect(trait({}, 'vegan')).toBe('unproven')
+    const result = claimed([carrying('butter substitute', 'egg', 'mayContain')], ['vegan']).vegan!
+    expect(result.marks).toEqual(['unproven']) // “butter” speaks of milk
+    expect(claimed([carrying('spread', 'milk', 'mayContain')], ['vegan']).vegan).toMatchObject({
+      verdict: 'holds',
+      marks: ['mayContain'],
+      note: 'Vegan does not mean free from allergens.',
+      because: [{ fact: 'may contain milk' }, {}],
+    })
+  })
+  it('no added sugars: syrups and purées break it, whole fruit does not', () => {
+    for (const kind of ['sugar', 'syrup', 'juiceConcentrate', 'fruitPuree'] as const)
+      expect(trait({ sweetening: [kind] }, 'noAddedSugar'), kind).toBe('breaks')
+    expect(trait({ sweetening: ['wholeFruit'] }, 'noAddedSugar')).toBe('holds')
+    expect(trait({ sweetening: ['polyol'] }, 'noAddedSugar')).toBe('holds')
+    expect(trait({}, 'noAddedSugar')).toBe('unproven')
+  })
+  it('has no verdict for a claim without a rule', () =>
+    expect(verdicts([sampleIngredient('flour')], ['house:kind'])['house:kind']).toBe('unproven'))
+  it('holds nothing of an empty recipe', () =>
+    expect(new Set(Object.values(verdicts([])))).toEqual(new Set(['unproven'])))
+})
+
+describe('nutrition claims', () => {
+  const of = (claim: NamedClaim, nutrients: Ingredient['nutrients']) =>
+    verdicts([sampleIngredient('thing', { nutrients: { ...sampleIngredient('x').nutrients, ...nutrients } })], [claim])[
+      claim
+    ]
+  const value = (grams: number) => ({ value: grams, source: 's' })
+  it('holds at the threshold and breaks past it', () => {
+    expect(of('lowFat', { fat: value(3) })).toBe('holds')
+    expect(of('lowFat', { fat: value(3.01) })).toBe('breaks')
+    expect(of('sugarFree', { sugars: value(0.5) })).toBe('holds')
+    expect(of('highFibre', { fibre: value(6) })).toBe('holds')
+    expect(of('highFibre', { fibre: value(5.9) })).toBe('breaks')
+  })
+  it('judges the worse end of what is known', () =>
+    expect(of('lowFat', { fat: { value: 2.9, high: 3.4, source: 's' } })).toBe('breaks'))
+  it('proves nothing from a gap', () => {
+    const { fat: _, ...nutrients } = sampleIngredient('x').nutrients
+    expect(verdicts([sampleIngredient('thing', { nutrients })], ['lowFat']).lowFat).toBe('unproven')
+  })
+})

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { matchName } from './match'
+
+const larder = [
+  { id: 'almonds', name: 'almond flour', standsFor: 'ground almonds' },
+  { id: 'linseed', name: 'linseed, ground' },
+  { id: 'butter', name: 'butter' },
+  { id: 'plant', name: 'plant butter' },
+  { id: 'salt', name: 'fine sea salt', standsFor: 'salt' },
+  { id: 'syrup', name: 'date syrup' },
+]
+describe('matchName', () => {
+  it.each([
+    ['ground almonds', 'almonds'],
+    ['Ground linseed', 'linseed'],
+    ['salt', 'salt'],
+    ['fresh date syrup', 'syrup'],
+  ])('%s is surely %s', (item, id) => expect(matchName(item, larder)).toEqual({ sure: true, id }))
+  it('asks about a near miss', () =>
+    expect(matchName('thick date syrup', larder)).toEqual({ sure: false, id: 'syrup' }))
+  it('never offers a thing that warns of another allergen', () => {
+    expect(matchName('peanut butter', larder)).toBeNull()
+    expect(matchName('butter', [{ id: 'plant', name: 'plant butter' }])).toBeNull()
+  })
+  it('finds nothing for nothing', () => {
+    expect(matchName('', larder)).toBeNull()
+    expect(matchName('saffron', larder)).toBeNull()
+  })
+})

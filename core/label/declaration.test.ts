@@ -1,0 +1,219 @@
+import { describe, expect, it } from 'vitest'
+import { assess } from '../assess'
+import type { Ingredient } from '../ingredient/ingredient'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import type { Product, Workbook } from '../workbook'
+import type { Run } from './run'
+
+const marked = (runs: readonly Run[]) => runs.map(run => (run.strong ? `*${run.text}*` : run.text)).join('')
+type Lines = Parameters<typeof sampleRecipe>[1]
+function declared(
+  ingredients: Ingredient[],
+  lines: Lines,
+  product: Partial<Product> = {},
+  recipe = {},
+  more: Parameters<typeof sampleWorkbook>[1] = [],
+  change: (workbook: Workbook) => Workbook = same => same,
+) {
+  return assess(
+    change(sampleWorkbook(ingredients, [sampleRecipe('top', lines, recipe), ...more], { claims: [], ...product })),
+    'cake',
+    'uk',
+  ).declaration
+}
+const list = (...args: Parameters<typeof declared>) => marked(declared(...args).ingredients)
+
+describe('the ingredient list', () => {
+  it('stands in descending order of weight as used, merged over parts', () => {
+    const part = sampleRecipe('base', [sampleLine('flour', 60), sampleLine('oil', 40)])
+    expect(
+      list(
+        [sampleIngredient('flour'), sampleIngredient('oil'), sampleIngredient('plums')],
+        [sampleLine('part:base', 100), sampleLine('plums', 80), sampleLine('oil', 50, { role: 'release' })],
+        {},
+        {},
+        [part],
+      ),
+    ).toBe('Oil, plums, flour')
+  })
+  it('shows a part as a compound ingredient where asked, with its own list', () => {
+    const part = sampleRecipe('Sweet base', [sampleLine('flour', 60), sampleLine('butter', 40)])
+    expect(
+      list(
+        [sampleIngredient('flour'), carrying('butter', 'milk', 'contains'), sampleIngredient('plums')],
+        [sampleLine('part:Sweet base', 100, { declareAs: 'compound' }), sampleLine('plums', 80)],
+        {},
+        {},
+        [part],
+      ),
+    ).toBe('Sweet base (flour, butter (*milk*)), plums')
+  })
+  it('emphasises the allergen, and names it where the word does not', () => {
+    expect(list([carrying('wheat flour', 'wheat', 'contains')], [sampleLine('wheat flour', 1)])).toBe('*Wheat* flour')
+    expect(list([carrying('ghee', 'milk', 'contains')], [sampleLine('ghee', 1)])).toBe('Ghee (*milk*)')
+    expect(list([carrying('drink', 'almond', 'contains')], [sampleLine('drink', 1)])).toBe('Drink (*almonds*)')
+    expect(
+      list(
+        [
+          carrying('spread', 'soy', 'contains', {
+            composition: [{ name: 'rapeseed oil' }, { name: 'soya lecithin', functionClass: 'emulsifier' }],
+          }),
+        ],
+        [sampleLine('spread', 1)],
+      ),
+    ).toBe('Spread (rapeseed oil, emulsifier: *soya* lecithin)')
+    expect(
+      list([carrying('drops', 'milk', 'contains', { composition: [{ name: 'sugar' }] })], [sampleLine('drops', 1)]),
+    ).toBe('Drops (sugar, *milk*)')
+  })
+  it('emphasises what the words name while its status is in conflict', () =>
+    expect(list([sampleIngredient('wheat flour')], [sampleLine('wheat flour', 1)])).toBe('*Wheat* flour'))
+  it('does not emphasise what the market does not list', () =>
+    expect(list([carrying('coconut oil', 'coconut', 'contains')], [sampleLine('coconut oil', 1)])).toBe('Coconut oil'))
+  it('does not emphasise an exempt refined derivative', () => {
+    const oil = carrying('refined oil', 'soy', 'contains', { exemptAllergens: ['soy'] })
+    const declaration = declared([oil], [sampleLine('refined oil', 1)])
+    expect([marked(declaration.ingredients), declaration.contains]).toEqual(['Refined oil', []])
+  })
+  it('counts water by what is left, and leaves out what is 5 % or less', () => {
+    const water = sampleIngredient('water')
+    const flour = sampleIngredient('flour')
+    expect(list([flour, water], [sampleLine('flour', 100), sampleLine('water', 120)])).toBe('Water, flour')
+    expect(list([flour, water], [sampleLine('flour', 100), sampleLine('water', 120)], {}, { bakeLoss: 0.4 })).toBe(
+      'Flour, water',
+    )
+    expect(list([flour, water], [sampleLine('flour', 100), sampleLine('water', 100)], {}, { bakeLoss: 0.49 })).toBe(
+      'Flour',
+    )
+  })
+  it('leaves out what is served beside, and what is poured away without an allergen', () => {
+    const all = [sampleIngredient('flour'), carrying('cream', 'milk', 'contains'), sampleIngredient('brine')]
+    expect(
+      list(all, [
+        sampleLine('flour', 100),
+        sampleLine('cream', 50, { role: 'beside' }),
+        sampleLine('brine', 70, { role: 'drained' }),
+      ]),
+    ).toBe('Flour')
+    expect(list(all, [sampleLine('flour', 100), sampleLine('cream', 50, { role: 'drained' })])).toBe(
+      'Flour, cream (*milk*)',
+    )
+  })
+  it('gives additives their class', () =>
+    expect(
+      list([sampleIngredient('xanthan gum', { functionClass: 'thickener' })], [sampleLine('xanthan gum', 1)]),
+    ).toBe('Thickener: xanthan gum'))
+})
+
+describe('QUID', () => {
+  const fruit = [sampleIngredient('plums'), sampleIngredient('flour')]
+  it('is ingoing weight over finished weight', () => {
+    expect(
+      list(fruit, [sampleLine('plums', 90), sampleLine('flour', 110)], { highlighted: ['plums'] }, { bakeLoss: 0.1 }),
+    ).toBe('Flour, plums (50 %)')
+  })
+  it('is said as grams where it passes 100 %', () => {
+    const declaration = declared(
+      fruit,
+      [sampleLine('plums', 190), sampleLine('flour', 10)],
+      { highlighted: ['plums'] },
+      { bakeLoss: 0.5 },
+    )
+    expect(marked(declaration.ingredients)).toBe('Plums, flour')
+    expect(declaration.statements.map(marked)).toContain('Prepared with 190 g of plums per 100 g of finished product.')
+  })
+  it('is asked for where the name names it, and cannot be given while a weight is missing', () => {
+    expect(
+      declared(fruit, [sampleLine('plums', 1)], { name: 'Plum cake' }).problems.map(problem => problem.what),
+    ).toContain('plums is in the name, so the label needs the share (QUID).')
+    const missing = declared(fruit, [sampleLine('plums', 50), sampleLine('flour', null, { role: 'release' })], {
+      highlighted: ['plums'],
+    })
+    expect(marked(missing.ingredients)).toBe('Plums, flour')
+    expect(missing.problems.map(problem => problem.what)).toContain(
+      'The share of plums (QUID) cannot be given while a weight is unknown.',
+    )
+  })
+})
+
+describe('what stands around it', () => {
+  it('warns of what may be in it, once, and not of what is', () => {
+    const declaration = declared(
+      [
+        carrying('drops', 'milk', 'mayContain'),
+        carrying('nuts', 'hazelnut', 'mayContain'),
+        carrying('egg', 'egg', 'contains'),
+      ],
+      [sampleLine('drops', 1), sampleLine('nuts', 1), sampleLine('egg', 1)],
+    )
+    expect(declaration.statements.map(marked)).toContain('May contain *milk*, *hazelnuts*.')
+    expect(declaration.contains).toEqual(['egg'])
+  })
+  it('prints only claims that hold, and what goes with them', () => {
+    const { statements, claims } = declared([sampleIngredient('fruit')], [sampleLine('fruit', 1)], {
+      claims: ['vegan', 'noAddedSugar'],
+    })
+    expect(claims).toEqual(['vegan', 'no added sugars'])
+    expect(statements.map(marked)).toEqual([
+      'Vegan, no added sugars.',
+      'Vegan does not mean free from allergens.',
+      'Contains naturally occurring sugars.',
+    ])
+    expect(
+      declared([sampleIngredient('x', { traits: {} })], [sampleLine('x', 1)], { claims: ['vegan'] }).claims,
+    ).toEqual([])
+  })
+  it('gives the table per 100 g and per piece, with salt from sodium', () => {
+    const { table } = declared([sampleIngredient('flour')], [sampleLine('flour', 100)], { netWeight: 60, pieces: 2 })
+    expect('rows' in table && table.rows.map(row => [row.label, row.per100g, row.perServing])).toEqual([
+      ['Energy', '1388 kJ / 330 kcal', '416 kJ / 99 kcal'],
+      ['Fat', '10 g', '3.0 g'],
+      ['of which saturates', '2.0 g', '0.6 g'],
+      ['Carbohydrate', '50 g', '15 g'],
+      ['of which sugars', '5.0 g', '1.5 g'],
+      ['Fibre', '4.0 g', '1.2 g'],
+      ['Protein', '8.0 g', '2.4 g'],
+      ['Salt', '0.25 g', '0.08 g'],
+    ])
+  })
+  it('gives no table where a value is missing, and names it', () => {
+    const { sugars: _, ...nutrients } = sampleIngredient('x').nutrients
+    const { table, problems } = declared([sampleIngredient('rhubarb', { nutrients })], [sampleLine('rhubarb', 100)])
+    expect(table).toEqual({ missing: ['sugars: rhubarb'] })
+    expect(problems.map(problem => problem.what)).toContain('The nutrition table cannot be given. Rhubarb: no sugars.')
+  })
+  it('has no problem where all is in order', () =>
+    expect(
+      declared([sampleIngredient('flour')], [sampleLine('flour', 100)], {
+        keeps: { days: 3, mark: 'bestBefore', storage: 'Cool.' },
+      }).problems,
+    ).toEqual([]))
+  it('names every claim that does not hold, every unknown, every gap', () => {
+    const what = declared(
+      [carrying('drops', 'celery', 'unknown'), carrying('cream', 'milk', 'contains')],
+      [sampleLine('drops', 10), sampleLine('cream', null), sampleLine('gone', 1)],
+      { claims: ['dairyFree'] },
+      {},
+      [],
+      workbook => ({ ...workbook, kitchen: { currency: 'GBP', crossContact: [] } }),
+    ).problems.map(problem => problem.what)
+    for (const part of [
+      /^Dairy-free breaks\. Cream: contains milk/,
+      /^cream: no amount is written/,
+      /^gone: is no longer in the larder/,
+      /not settled for drops/,
+      /name and address of the business/,
+      /no date mark/,
+    ])
+      expect(
+        what.some(one => part.test(one)),
+        String(part),
+      ).toBe(true)
+  })
+  it('dates from the day of baking', () =>
+    expect(
+      declared([sampleIngredient('flour')], [sampleLine('flour', 1)], {
+        keeps: { days: 40, mark: 'useBy', storage: '' },
+      }).particulars,
+    ).toMatchObject({ date: 'Use by 3 January 2027', lot: 'L261124' }))
+})

@@ -1,0 +1,26 @@
+// Calendar days: ISO dates without a clock or a time zone.
+const months = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+const dayMs = 86_400_000
+
+/** "2026-11-27", so many days after an ISO date. */
+export const daysAfter = (iso: string, days: number): string =>
+  new Date(Date.parse(`${iso}T00:00:00Z`) + days * dayMs).toISOString().slice(0, 10)
+
+/** "27 November 2026" for an ISO date. */
+export function spokenDay(iso: string): string {
+  const [year, month, day] = iso.split('-').map(Number)
+  return `${day} ${months[month! - 1]} ${year}`
+}

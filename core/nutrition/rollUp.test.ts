@@ -1,0 +1,96 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assess } from '../assess'
+import type { Ingredient } from '../ingredient/ingredient'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+
+const value = (grams: number) => ({ value: grams, source: 's' })
+const nutrition = (ingredients: Ingredient[], change = {}, lines = ingredients.map(one => sampleLine(one.id, 100))) =>
+  assess(sampleWorkbook(ingredients, [sampleRecipe('top', lines, change)]), 'cake', 'uk').nutrition
+const with_ = (id: string, nutrients: Ingredient['nutrients'], traits = {}) =>
+  sampleIngredient(id, {
+    nutrients: { ...sampleIngredient('x').nutrients, ...nutrients },
+    traits: { ...sampleIngredient('x').traits, ...traits },
+  })
+
+describe('nutritionOf', () => {
+  it('is per 100 g of the finished food: water lost in the oven makes all else denser', () => {
+    expect(nutrition([with_('a', { fat: value(10) }), with_('b', { fat: value(30) })]).per100g.fat!.value).toBeCloseTo(
+      20,
+      9,
+    )
+    expect(nutrition([with_('a', { fat: value(18) })], { bakeLoss: 0.1 }).per100g.fat!.value).toBeCloseTo(20, 9)
+  })
+  it('a gap in one ingredient is a gap in the result, with its name, also in the energy', () => {
+    const { fat: _, ...nutrients } = sampleIngredient('x').nutrients
+    const { per100g, gaps } = nutrition([sampleIngredient('flour'), sampleIngredient('rhubarb', { nutrients })])
+    expect(per100g.fat).toBeUndefined()
+    expect(per100g.energyKj).toBeUndefined()
+    expect(per100g.protein!.value).toBeCloseTo(8, 9)
+    expect(gaps).toMatchObject({ fat: ['rhubarb'], energyKj: ['rhubarb'] })
+    expect(gaps.protein).toBeUndefined()
+  })
+  it('a missing weight is a gap everywhere; what is beside or poured away whole is not', () => {
+    const flour = sampleIngredient('flour')
+    expect(
+      nutrition([flour], {}, [sampleLine('flour', 100), sampleLine('flour', null, { role: 'release' })]).per100g,
+    ).toEqual({})
+    const bare = sampleIngredient('brine', { nutrients: {} })
+    expect(
+      nutrition([flour, bare], {}, [sampleLine('flour', 100), sampleLine('brine', 50, { role: 'beside' })]).per100g.fat!
+        .value,
+    ).toBeCloseTo(10, 9)
+    expect(
+      nutrition([flour, bare], {}, [sampleLine('flour', 100), sampleLine('brine', 50, { role: 'drained' })]).per100g
+        .fat!.value,
+    ).toBeCloseTo(10, 9)
+  })
+  it('works energy out from the macronutrients by Annex XIV, not from stated energies', () => {
+    const energy = nutrition([with_('a', { energyKj: value(9999) })]).per100g
+    expect(energy.energyKj!.value).toBeCloseTo(10 * 37 + 50 * 17 + 4 * 8 + 8 * 17, 9)
+    expect(energy.energyKcal!.value).toBeCloseTo(10 * 9 + 50 * 4 + 4 * 2 + 8 * 4, 9)
+  })
+  it('counts polyols and erythritol by their own factors, and misses them where a sweetener does not state them', () => {
+    const polyol = with_(
+      'sweetener',
+      {
+        carbohydrate: value(100),
+        sugars: value(0),
+        fat: value(0),
+        protein: value(0),
+        fibre: value(0),
+        polyols: value(100),
+        erythritol: value(40),
+      },
+      { sweetening: ['polyol'] },
+    )
+    expect(nutrition([polyol]).per100g.energyKcal!.value).toBeCloseTo(60 * 2.4, 9)
+    expect(nutrition([with_('unsaid', {}, { sweetening: ['polyol'] })]).gaps.polyols).toEqual(['unsaid'])
+  })
+  it('keeps the range: low ≤ value ≤ high', () => {
+    const ranged = fc
+      .record({
+        value: fc.double({ min: 1, max: 50, noNaN: true }),
+        down: fc.double({ min: 0, max: 1, noNaN: true }),
+        up: fc.double({ min: 0, max: 9, noNaN: true }),
+      })
+      .map(({ value: v, down, up }) => ({ value: v, low: v - down, high: v + up, source: 's' }))
+    fc.assert(
+      fc.property(fc.array(ranged, { minLength: 1, maxLength: 5 }), all => {
+        const fat = nutrition(all.map((one, at) => with_(`i${at}`, { fat: one }))).per100g.fat!
+        expect(fat.low).toBeLessThanOrEqual(fat.value + 1e-9)
+        expect(fat.high).toBeGreaterThanOrEqual(fat.value - 1e-9)
+      }),
+    )
+  })
+  it('is the same per 100 g however large the batch, and a piece is its share', () => {
+    const workbook = sampleWorkbook(
+      [sampleIngredient('flour')],
+      [sampleRecipe('top', [sampleLine('flour', 300)], { bakeLoss: 0.08 })],
+      { netWeight: 120, pieces: 3 },
+    )
+    const [one, many] = [assess(workbook, 'cake', 'uk'), assess(workbook, 'cake', 'uk', { factor: 7.3 })]
+    expect(many.nutrition.per100g.fat!.value).toBeCloseTo(one.nutrition.per100g.fat!.value, 9)
+    expect(one.nutrition.perPiece.fat!.value).toBeCloseTo(one.nutrition.per100g.fat!.value * 0.4, 9)
+  })
+})

@@ -1,0 +1,156 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { billOf } from './bill'
+import type { Line, Role } from './recipe'
+
+const flour = sampleIngredient('flour')
+const water = sampleIngredient('water')
+const roles: Role[] = ['mix', 'finish', 'release', 'drained', 'beside']
+const lines = fc
+  .array(
+    fc.record({
+      grams: fc.double({ min: 0.1, max: 5000, noNaN: true }),
+      role: fc.constantFrom(...roles),
+      afterBake: fc.boolean(),
+      retained: fc.option(fc.double({ min: 0, max: 1, noNaN: true })),
+    }),
+    { minLength: 1, maxLength: 12 },
+  )
+  .map(all =>
+    all.map(
+      ({ grams, role, afterBake, retained }): Line =>
+        sampleLine('flour', grams, { role, afterBake, ...(retained === null ? {} : { retained }) }),
+    ),
+  )
+const loss = fc.double({ min: 0, max: 0.6, noNaN: true })
+
+describe('billOf', () => {
+  it('closes its mass balance: ingoing = finished + water lost + drained', () => {
+    fc.assert(
+      fc.property(lines, loss, lines, loss, (inner, innerLoss, outer, outerLoss) => {
+        const part = sampleRecipe('part', inner, { bakeLoss: innerLoss })
+        const bill = billOf(
+          sampleWorkbook(
+            [flour],
+            [sampleRecipe('top', [...outer, sampleLine('part:part', 100)], { bakeLoss: outerLoss }), part],
+          ),
+          'top',
+        )
+        expect((bill.finished + bill.waterLost + bill.drained) / bill.ingoing || 1).toBeCloseTo(1, 9)
+        expect(Math.min(bill.finished, bill.drained, bill.waterLost)).toBeGreaterThanOrEqual(-1e-9 * bill.ingoing)
+      }),
+    )
+  })
+  it('scales every mass by the factor, and nothing else', () => {
+    fc.assert(
+      fc.property(lines, loss, fc.double({ min: 0.01, max: 100, noNaN: true }), (some, bakeLoss, factor) => {
+        const workbook = sampleWorkbook([flour], [sampleRecipe('top', some, { bakeLoss })])
+        const [one, many] = [billOf(workbook, 'top'), billOf(workbook, 'top', { factor })]
+        for (const [at, line] of many.lines.entries()) expect(line.grams / factor).toBeCloseTo(one.lines[at]!.grams, 6)
+        expect(many.finished / factor).toBeCloseTo(one.finished, 6)
+        expect(many.lines.map(line => line.role)).toEqual(one.lines.map(line => line.role))
+      }),
+    )
+  })
+  it('is the same whether lines stand in a part or in the recipe itself', () => {
+    fc.assert(
+      fc.property(lines, some => {
+        const inside = some.filter(
+          line => line.role !== 'beside' && line.role !== 'drained' && line.retained === undefined,
+        )
+        fc.pre(inside.length > 0)
+        const flat = billOf(sampleWorkbook([flour], [sampleRecipe('top', inside)]), 'top')
+        const nested = billOf(
+          sampleWorkbook(
+            [flour],
+            [sampleRecipe('top', [sampleLine('part:part', flat.finished)]), sampleRecipe('part', inside)],
+          ),
+          'top',
+        )
+        expect(nested.finished).toBeCloseTo(flat.finished, 6)
+        for (const [at, line] of nested.lines.entries()) expect(line.grams).toBeCloseTo(flat.lines[at]!.grams, 6)
+      }),
+    )
+  })
+  it('finishes by the formula: (mix + retained drained) × (1 − loss) + what goes on after', () => {
+    const top = sampleRecipe(
+      'top',
+      [
+        sampleLine('flour', 100),
+        sampleLine('water', 50, { role: 'drained', retained: 0.2 }),
+        sampleLine('flour', 10, { role: 'finish', afterBake: true }),
+        sampleLine('water', 7, { role: 'beside' }),
+      ],
+      { bakeLoss: 0.1 },
+    )
+    const bill = billOf(sampleWorkbook([flour, water], [top]), 'top')
+    expect(bill.finished).toBeCloseTo((100 + 50 * 0.2) * 0.9 + 10, 9)
+    expect(bill.ingoing).toBe(160)
+    expect(bill.drained).toBeCloseTo(40, 9)
+  })
+  it('makes as much of a part as its finished grams ask for', () => {
+    const part = sampleRecipe('blend', [sampleLine('flour', 300), sampleLine('water', 100)], { bakeLoss: 0.5 })
+    const bill = billOf(
+      sampleWorkbook([flour, water], [sampleRecipe('top', [sampleLine('part:blend', 50)]), part]),
+      'top',
+    )
+    expect(bill.lines.map(line => line.grams)).toEqual([75, 25])
+    expect(bill.lines[0]!.path.map(step => step.id)).toEqual(['top', 'blend', 'flour'])
+  })
+  it('carries roles through parts: beside wins, else where the part ends up', () => {
+    const roleOf = (outer: Role, inner: Role) =>
+      billOf(
+        sampleWorkbook(
+          [flour],
+          [
+            sampleRecipe('top', [sampleLine('part:p', 10, { role: outer })]),
+            sampleRecipe('p', [sampleLine('flour', 10, { role: inner })]),
+          ],
+        ),
+        'top',
+      ).lines[0]!.role
+    expect(roleOf('finish', 'mix')).toBe('finish')
+    expect(roleOf('mix', 'release')).toBe('release')
+    expect(roleOf('beside', 'release')).toBe('beside')
+    expect(roleOf('release', 'beside')).toBe('beside')
+  })
+  it('keeps a line without a weight, and says so', () => {
+    const bill = billOf(
+      sampleWorkbook([flour], [sampleRecipe('top', [sampleLine('flour', null, { role: 'release' })])]),
+      'top',
+    )
+    expect(bill.lines[0]).toMatchObject({ ingredient: 'flour', role: 'release', unweighed: 'no amount is written' })
+    expect(bill.unknown).toEqual(['flour: no amount is written'])
+  })
+  it('refuses a part that holds itself, with the chain', () => {
+    const workbook = sampleWorkbook(
+      [flour],
+      [
+        sampleRecipe('a', [sampleLine('flour', 10), sampleLine('part:b', 10)]),
+        sampleRecipe('b', [sampleLine('part:a', 10), sampleLine('flour', 5)]),
+      ],
+    )
+    expect(billOf(workbook, 'a').gaps).toContainEqual(
+      expect.objectContaining({ kind: 'component', fact: 'contains itself: a → b → a' }),
+    )
+    expect(billOf(sampleWorkbook([], [sampleRecipe('s', [sampleLine('part:s', 1)])]), 's').unknown[0]).toContain(
+      'contains itself: s → s',
+    )
+  })
+  it('names what is no longer there', () => {
+    expect(
+      billOf(sampleWorkbook([], [sampleRecipe('top', [sampleLine('gone', 10, { text: '10 g saffron' })])]), 'top')
+        .unknown,
+    ).toEqual(['10 g saffron: is no longer in the larder'])
+    expect(billOf(sampleWorkbook([], []), 'nowhere').gaps[0]).toMatchObject({ kind: 'component' })
+  })
+  it('weighs what was bought down to what is eaten, and takes a mass said beside a volume', () => {
+    const plums = sampleIngredient('plums', { measures: [{ ediblePart: 0.9, gramsPerMl: 0.7 }] })
+    const top = sampleRecipe('top', [
+      sampleLine('plums', 100, { weighed: 'bought' }),
+      { ...sampleLine('plums', null), amount: { value: 1, unit: 'cup' }, also: [{ value: 180, unit: 'g' }] },
+    ])
+    expect(billOf(sampleWorkbook([plums], [top]), 'top').lines.map(line => line.grams)).toEqual([90, 180])
+  })
+})

@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest'
+import { readRecipe } from './readRecipe'
+
+const card = `Damson & buckwheat slice
+Makes 24 slices in two 20 cm square tins
+A family favourite, from the old garden.
+
+For the base
+1½ cups buckwheat flour
+100 g / 3½ oz plant butter, softened, plus extra for greasing
+3 large eggs
+
+For the filling:
+500 g damsons, stoned
+
+To finish
+30 g pumpkin seeds
+coconut yoghurt, to serve
+
+Method
+1. Heat the oven to 350°F.
+2. Mix everything and press into the tin.
+3. Bake for 35-40 minutes, until a core of 93 °C. Cool in the tin.`
+
+describe('readRecipe', () => {
+  const read = readRecipe(card)
+  it('finds title, yield, tin and oven', () => {
+    expect(read).toMatchObject({
+      title: 'Damson & buckwheat slice',
+      pieces: 24,
+      tins: 2,
+      tin: { shape: 'square', side: 20 },
+      ovenCelsius: 180,
+      minutes: { from: 35, to: 40 },
+    })
+  })
+  it('gives each line its heading, and the role the heading names', () => {
+    expect(read.lines.map(line => [line.item, line.heading, line.role])).toEqual([
+      ['buckwheat flour', 'Base', 'mix'],
+      ['plant butter', 'Base', 'mix'],
+      ['plant butter', 'Base', 'release'],
+      ['eggs', 'Base', 'mix'],
+      ['damsons', 'Filling', 'mix'],
+      ['pumpkin seeds', 'To finish', 'finish'],
+      ['coconut yoghurt', 'To finish', 'beside'],
+    ])
+  })
+  it('reads the method as steps', () => {
+    expect(read.steps.map(step => step.when)).toEqual(['ahead', 'bench', 'oven'])
+    expect(read.steps[2]).toMatchObject({ minutes: { firstLook: 35, from: 35, to: 40 }, coreCelsius: 93 })
+  })
+  it('keeps what it does not understand', () =>
+    expect(read.unread).toEqual(['A family favourite, from the old garden.']))
+
+  it('takes nothing from an empty paste, a novel, or markup alone', () => {
+    expect(readRecipe('   \n ').lines).toEqual([])
+    const novel = Array.from(
+      { length: 300 },
+      (_, at) =>
+        `It was the ${at + 1}st evening of the harvest, and nobody in the harbour had slept, for the wind would not let them.`,
+    ).join('\n')
+    expect(readRecipe(novel).lines).toEqual([])
+    expect(
+      readRecipe('<script>alert(1)</script><p>Buns</p><ul><li>200 g rice flour</li><li>2 eggs</li></ul>'),
+    ).toMatchObject({ title: 'Buns', lines: [{ item: 'rice flour' }, { item: 'eggs' }] })
+  })
+  it('reads 400 lines', () => {
+    const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
+    expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)
+  })
+  it('loses no row of what was pasted', () => {
+    const seen = [
+      read.title,
+      ...read.lines.map(line => line.text),
+      ...read.steps.map(step => step.text),
+      ...read.unread,
+    ].join('\n')
+    for (const row of card.split('\n').filter(row => /\d{2,}|favourite|yoghurt/.test(row) && !/^Makes/.test(row)))
+      expect(seen).toContain(row.replace(/^\d\. /, '').replace(/^- /, ''))
+  })
+})

@@ -1,0 +1,178 @@
+// One bakery's queries neither see nor change another's rows: through every table and view, by hand-written SQL too.
+import { unknownIngredient } from '@fair-tin/core'
+import postgres from 'postgres'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import {
+  addIngredient,
+  findIngredient,
+  journalOf,
+  listIngredients,
+  removeIngredient,
+  restoreIngredient,
+  saveIngredient,
+} from './index'
+import { closePool, withBakery } from './withBakery'
+
+const mine = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
+const theirs = '11111111-2222-4333-8444-555555555555'
+const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? expect.fail('FAIR_TIN_OWNER_DATABASE is not set'), {
+  max: 1,
+})
+const names = async (kind: string) =>
+  (
+    await owner<
+      { name: string }[]
+    >`select table_name as name from information_schema.tables where table_schema = 'public' and table_type = ${kind} and table_name <> 'migration' order by 1`
+  ).map(row => row.name)
+let tables: string[] = []
+let views: string[] = []
+
+beforeAll(async () => {
+  ;[tables, views] = await Promise.all([names('BASE TABLE'), names('VIEW')])
+  await owner.begin(async sql => {
+    await sql`select set_config('fair_tin.bakery', ${theirs}, true), set_config('fair_tin.person', 'set-up', true)`
+    await sql`insert into bakery values (${theirs}, 'Other Bakehouse') on conflict do nothing`
+    await sql`insert into staff values (${theirs}, 'ulf', 'Ulf') on conflict do nothing`
+  })
+  await withBakery(
+    theirs,
+    sql =>
+      addIngredient(sql, {
+        ...unknownIngredient('secret-flour', 'secret flour'),
+        packs: [{ grams: 1000, price: '2.50', currency: 'GBP', from: '2026-01-01' }],
+      }),
+    'ulf',
+  )
+})
+afterAll(async () => {
+  await closePool()
+  await owner.end()
+})
+
+describe('isolation', () => {
+  it('covers every table and view there is', () => {
+    expect(tables).toEqual(['bakery', 'ingredient', 'journal', 'kitchen', 'pack', 'product', 'recipe', 'staff'])
+    expect(views).toEqual(['ingredient_in_force', 'product_in_force', 'recipe_in_force'])
+  })
+  it('is on and forced for every table, and every view asks as its user', async () => {
+    const rows = await owner<
+      { name: string; on: boolean; forced: boolean }[]
+    >`select relname as name, relrowsecurity as on, relforcerowsecurity as forced from pg_class where relname in ${owner(tables)} and relkind = 'r'`
+    for (const row of rows) expect(row).toMatchObject({ on: true, forced: true })
+    const options = await owner<
+      { name: string; options: string[] | null }[]
+    >`select relname as name, reloptions as options from pg_class where relname in ${owner(views)} and relkind = 'v'`
+    for (const view of options) expect(view.options).toContain('security_invoker=true')
+  })
+  it('has bakery_id first in every primary key', async () => {
+    const rows = await owner<
+      { table: string; first: string }[]
+    >`select c.relname as table, a.attname as first from pg_index i join pg_class c on c.oid = i.indrelid join pg_attribute a on a.attrelid = c.oid and a.attnum = i.indkey[0] where i.indisprimary and c.relname in ${owner(tables)}`
+    expect(rows).toHaveLength(tables.length)
+    for (const row of rows) expect(row.first, row.table).toBe('bakery_id')
+  })
+  it('connects as a role that owns nothing and bypasses nothing', async () => {
+    await withBakery(mine, async sql => {
+      const [role] = await sql<
+        { super: boolean; bypass: boolean; owns: number }[]
+      >`select rolsuper as super, rolbypassrls as bypass, (select count(*)::int from pg_class where relowner = r.oid) as owns from pg_roles r where rolname = current_user`
+      expect(role).toEqual({ super: false, bypass: false, owns: 0 })
+    })
+  })
+  it('shows no row of another bakery, without a where clause', async () => {
+    for (const name of [...tables, ...views]) {
+      const seen = await withBakery(mine, sql => sql<{ bakery_id: string }[]>`select bakery_id from ${sql(name)}`)
+      expect(seen.length, name).toBeGreaterThan(0)
+      expect(new Set(seen.map(row => row.bakery_id)), name).toEqual(new Set([mine]))
+    }
+    expect(await withBakery(mine, sql => findIngredient(sql, 'secret-flour'))).toBeNull()
+    expect(await withBakery(theirs, listIngredients)).toHaveLength(1)
+  })
+  it('changes no row of another bakery, without a where clause', async () => {
+    await withBakery(mine, sql => sql`update ingredient set name = name`, 'nell')
+    await withBakery(mine, sql => sql`delete from pack where ingredient_id = 'secret-flour'`, 'nell')
+    const flour = await withBakery(theirs, sql => findIngredient(sql, 'secret-flour'))
+    expect(flour).toMatchObject({ version: 1, packs: [{ price: '2.50' }] })
+    await expect(
+      withBakery(
+        mine,
+        sql => sql`insert into ingredient (bakery_id, id, name, facts) values (${theirs}, 'x', 'x', '{}')`,
+        'nell',
+      ),
+    ).rejects.toThrow(/row-level security/)
+    await expect(
+      withBakery(mine, sql => sql`update ingredient set bakery_id = ${theirs} where id = 'salt'`, 'nell'),
+    ).rejects.toThrow(/row-level security|foreign key/)
+  })
+  it('sees nothing at all without a bakery', async () => {
+    const app = postgres(process.env.FAIR_TIN_DATABASE!, { max: 1 })
+    for (const name of [...tables, ...views]) expect(await app`select * from ${app(name)}`, name).toHaveLength(0)
+    await app.end()
+  })
+  it('refuses to nest', async () => {
+    await expect(withBakery(mine, () => withBakery(theirs, sql => sql`select 1`))).rejects.toThrow(/already open/)
+  })
+})
+
+describe('the journal', () => {
+  it('keeps who, when, what before and after, for every change', async () => {
+    await withBakery(mine, sql => addIngredient(sql, unknownIngredient('carob', 'carob powder')), 'tobit')
+    const carob = (await withBakery(mine, sql => findIngredient(sql, 'carob')))!
+    await withBakery(mine, sql => saveIngredient(sql, { ...carob, supplier: 'Tarn Mill' }, carob.version!), 'nell')
+    const entries = await withBakery(mine, sql => journalOf(sql, 'ingredient', 'carob'))
+    expect(entries.map(entry => [entry.person, entry.change])).toEqual([
+      ['nell', 'update'],
+      ['tobit', 'insert'],
+    ])
+    expect(entries[0]).toMatchObject({ before: { facts: {} }, after: { facts: { supplier: 'Tarn Mill' } } })
+    expect(Math.abs(Date.now() - entries[0]!.at.getTime())).toBeLessThan(60_000)
+  })
+  it('refuses a change without a person', async () => {
+    await expect(withBakery(mine, sql => addIngredient(sql, unknownIngredient('nobody', 'nobody’s')))).rejects.toThrow(
+      /who is at the bench/,
+    )
+  })
+  it('can be neither changed nor emptied', async () => {
+    await expect(withBakery(mine, sql => sql`update journal set person = 'x'`, 'nell')).rejects.toThrow(
+      /permission denied/,
+    )
+    await expect(withBakery(mine, sql => sql`delete from journal`, 'nell')).rejects.toThrow(/permission denied/)
+    await expect(withBakery(mine, sql => sql`delete from ingredient`, 'nell')).rejects.toThrow(/permission denied/)
+  })
+})
+
+describe('saving', () => {
+  it('over an older version changes nothing and brings theirs back', async () => {
+    const salt = (await withBakery(mine, sql => findIngredient(sql, 'salt')))!
+    const first = await withBakery(
+      mine,
+      sql => saveIngredient(sql, { ...salt, supplier: 'First' }, salt.version!),
+      'nell',
+    )
+    expect(first).toEqual({ saved: true, version: salt.version! + 1 })
+    const second = await withBakery(
+      mine,
+      sql => saveIngredient(sql, { ...salt, supplier: 'Second' }, salt.version!),
+      'tobit',
+    )
+    expect(second).toMatchObject({
+      saved: false,
+      conflict: { version: salt.version! + 1, theirs: { supplier: 'First' } },
+    })
+    await withBakery(mine, sql => saveIngredient(sql, salt, salt.version! + 1), 'nell')
+    expect((await withBakery(mine, sql => findIngredient(sql, 'salt')))!.packs).toEqual(salt.packs)
+  })
+  it('takes out and puts back, and says when it is gone', async () => {
+    await withBakery(mine, sql => addIngredient(sql, unknownIngredient('brief', 'brief thing')), 'nell')
+    expect(await withBakery(mine, sql => removeIngredient(sql, 'brief'), 'nell')).toBe(true)
+    expect(await withBakery(mine, sql => saveIngredient(sql, unknownIngredient('brief', 'x'), 1), 'nell')).toEqual({
+      saved: false,
+      conflict: 'removed',
+    })
+    expect(await withBakery(mine, sql => restoreIngredient(sql, 'brief'), 'nell')).toBe(true)
+    expect(await withBakery(mine, sql => findIngredient(sql, 'brief'))).toMatchObject({
+      name: 'brief thing',
+      version: 3,
+    })
+  })
+})

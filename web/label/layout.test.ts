@@ -1,0 +1,107 @@
+import { readFileSync } from 'node:fs'
+import { assess, type Declaration, textOf } from '@fair-tin/core'
+import fontkit from '@pdf-lib/fontkit'
+import { describe, expect, it } from 'vitest'
+import { demoWorkbook } from '../../demo/workbook'
+import { type LabelExtras, type LabelLayout, layOut, quantityHeight, smallestXHeight } from './layout'
+import { lacking, textWidth, xHeight } from './metrics'
+
+const workbook = demoWorkbook('2026-11-24')
+const declare = (id: string): Declaration => assess(workbook, id, 'uk').declaration
+const fits = (declaration: Declaration, extras: LabelExtras = {}): LabelLayout => {
+  const laid = layOut(declaration, extras)
+  return 'tooMuch' in laid ? expect.fail(laid.tooMuch) : laid
+}
+const words = (laid: LabelLayout) =>
+  laid.texts
+    .map(text => text.text)
+    .join(' ')
+    .replace(/\s+/g, ' ')
+
+describe.each(workbook.products.map(product => product.id))('the label of %s', id => {
+  const declaration = declare(id)
+  const laid = fits(declaration)
+  it('keeps everything inside its edges, and no two texts on one spot', () => {
+    for (const text of laid.texts) {
+      expect(text.x).toBeGreaterThanOrEqual(2.9)
+      expect(text.x + textWidth(text.text, text.size, text.bold)).toBeLessThanOrEqual(laid.width - 2.9)
+      expect(text.y).toBeLessThanOrEqual(laid.height - 2)
+      expect(text.y - text.size * 0.7).toBeGreaterThanOrEqual(1.5)
+    }
+    const byRow = new Map<string, LabelLayout['texts']>()
+    for (const text of laid.texts) byRow.set(text.y.toFixed(3), [...(byRow.get(text.y.toFixed(3)) ?? []), text])
+    for (const row of byRow.values()) {
+      const sorted = [...row].sort((a, b) => a.x - b.x)
+      for (const [at, text] of sorted.entries())
+        if (at > 0)
+          expect(text.x).toBeGreaterThanOrEqual(
+            sorted[at - 1]!.x + textWidth(sorted[at - 1]!.text, sorted[at - 1]!.size, sorted[at - 1]!.bold) - 1e-6,
+          )
+    }
+  })
+  it('says every word of the declaration', () => {
+    const said = words(laid)
+      .replace(/ ([,.)])/g, '$1')
+      .replace(/\( /g, '(')
+    for (const piece of [
+      declaration.name,
+      ...declaration.statements.map(textOf),
+      declaration.particulars.netQuantity,
+      declaration.particulars.operator!,
+    ])
+      for (const word of piece.split(' ')) expect(said).toContain(word)
+    const list = textOf(declaration.ingredients).replace(/\s+/g, '')
+    expect(said.replace(/\s+/g, '')).toContain(list)
+  })
+  it('has letters as tall as the law asks', () => {
+    expect(laid.xHeight).toBeGreaterThanOrEqual(smallestXHeight - 1e-9)
+    expect(Math.min(...laid.texts.map(text => text.size)) * xHeight).toBeGreaterThanOrEqual(1.2 - 1e-9)
+    expect(laid.figureHeight).toBe(quantityHeight(declaration.particulars.netGrams))
+  })
+  it('says it is a draft while anything stands against it', () =>
+    expect(words(laid).includes('DRAFT')).toBe(declaration.problems.length > 0))
+})
+
+describe('a label', () => {
+  it('that does not fit is an error in words, never cut', () => {
+    const declaration = declare('damson-slice')
+    expect(layOut(declaration, {}, { width: 40, height: 30 })).toMatchObject({
+      tooMuch: expect.stringContaining('does not fit on 40 × 30 mm'),
+    })
+    expect(
+      layOut({ ...declaration, ingredients: Array.from({ length: 400 }, (_, at) => ({ text: `ingredient ${at}, ` })) }),
+    ).toHaveProperty('tooMuch')
+  })
+  it('breaks a word longer than its column instead of running over', () => {
+    const laid = fits({ ...declare('ginger-teff-loaf'), name: 'Kastanienmehlbiskuitroulade'.repeat(3) })
+    expect(words(laid).replace(/ /g, '')).toContain('Kastanienmehlbiskuitroulade'.repeat(3))
+  })
+  it('cannot be set in letters its font lacks', () =>
+    expect(layOut({ ...declare('ginger-teff-loaf'), name: 'Loaf 🙂' })).toEqual({
+      tooMuch: expect.stringContaining('no “🙂”'),
+    }))
+  it('prints the date and lot it is given', () =>
+    expect(words(fits(declare('ginger-teff-loaf'), { date: 'Best before 1 May 2027', lot: 'L77' }))).toContain(
+      'Best before 1 May 2027 Lot L77',
+    ))
+})
+
+describe('its measures', () => {
+  it('are those of the font files', () => {
+    for (const [weight, bold] of [
+      ['400Regular', false],
+      ['700Bold', true],
+    ] as const) {
+      const font = fontkit.create(
+        readFileSync(`node_modules/@expo-google-fonts/archivo/${weight}/Archivo_${weight}.ttf`),
+      )
+      for (const letter of 'Aaégß½µ×–“1,')
+        expect(textWidth(letter, 1000, bold)).toBeCloseTo(
+          font.glyphForCodePoint(letter.codePointAt(0)!).advanceWidth,
+          6,
+        )
+    }
+  })
+  it('cover Latin and its accents', () =>
+    expect(lacking('Crème brûlée, Żurawina, smørrebrød, ½ × 100 °C – “a” £ €')).toEqual([]))
+})
