@@ -4,7 +4,7 @@ const project = (name: string, include: string[]) => ({ test: { name, include, e
 export default defineConfig({
   test: {
     projects: [
-      project('unit', ['core/**/*.test.ts', 'web/**/*.test.ts', 'demo/**/*.test.ts']),
+      project('unit', ['core/**/*.test.ts', 'web/**/*.test.ts', 'demo/**/*.test.ts', 'scripts/**/*.test.mjs']),
       project('outside', ['tests/outside/**/*.test.ts']),
       project('data', ['data/**/*.test.ts']),
     ],

@@ -17,9 +17,7 @@ export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; tr
         display: 'block',
       }}
     >
-      <title>
-        Label, {layout.width} by {layout.height} mm
-      </title>
+      <title>{`Label, ${layout.width} by ${layout.height} mm`}</title>
       {layout.rules.map(rule => (
         <line
           key={`${rule.x1} ${rule.y}`}

@@ -112,12 +112,12 @@ export function AboutProduct({
   ) => (
     <fieldset className="mt-3">
       <legend className="text-[13px] text-quiet">{title}</legend>
-      <div className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+      <div className="mt-1 flex flex-wrap gap-x-4 gap-y-1.5">
         {options.map(option => (
-          <label key={option.value} className="flex items-center gap-1.5">
+          <label key={option.value} className="flex min-h-[24px] items-center gap-1.5">
             <input
               type="checkbox"
-              className="size-4 accent-damson"
+              className="size-[24px] accent-damson"
               checked={chosen.includes(option.value)}
               onChange={() => onChange(toggled(chosen, option.value))}
             />{' '}

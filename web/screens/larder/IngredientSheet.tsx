@@ -437,7 +437,7 @@ export function IngredientSheet({
               <label className="flex items-center gap-2">
                 <input
                   type="checkbox"
-                  className="size-4 accent-damson"
+                  className="size-[24px] accent-damson"
                   checked={sheet.oatsPure}
                   onChange={event => put({ oatsPure: event.target.checked })}
                 />{' '}

@@ -58,6 +58,7 @@ export function Pick({
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label={label}
           align="start"
           sideOffset={4}
           className="z-50 w-80 rounded-lg border-2 border-navy bg-pane p-2 shadow-float"

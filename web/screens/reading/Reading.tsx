@@ -346,7 +346,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           <label className="flex items-center gap-2">
             <input
               type="checkbox"
-              className="size-4 accent-damson"
+              className="size-[24px] accent-damson"
               checked={draft.sell}
               onChange={event => edit(now => ({ ...now, sell: event.target.checked }))}
             />

@@ -23,6 +23,7 @@ export default async function PrintLabel({
   return (
     <div className="overflow-auto">
       <style>{`@page { size: ${label.layout.width}mm ${label.layout.height}mm; margin: 0 }`}</style>
+      <h1 className="py-1 text-xl print:hidden">{label.name}: label to print</h1>
       <PrintNow back={`/products/${id}`} />
       <div className="inline-block border border-hair print:border-0">
         <LabelSvg layout={label.layout} trueSize />

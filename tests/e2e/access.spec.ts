@@ -1,0 +1,97 @@
+// WCAG 2.2 AA on every view, at desk, tablet and phone size; and the frame by keyboard.
+import AxeBuilder from '@axe-core/playwright'
+import { expect, readText, test } from './bench'
+
+const views: [string, string][] = [
+  ['shelf', '/recipes'],
+  ['paste', '/recipes/new'],
+  ['edit', '/recipes/damson-slice'],
+  ['bench', '/products/damson-slice'],
+  ['bench with a gap', '/products/rhubarb-tartlet'],
+  ['larder', '/larder'],
+  ['ingredient', '/larder/plant-butter'],
+  ['new ingredient', '/larder/new'],
+  ['print', '/products/ginger-teff-loaf/print'],
+  ['not found', '/nowhere'],
+]
+const clean = async (page: import('@playwright/test').Page) => {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze()
+  expect(
+    violations.map(
+      violation =>
+        `${violation.id}: ${violation.nodes
+          .map(node => node.html)
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+  ).toEqual([])
+}
+
+for (const [name, at] of views)
+  test(`axe finds nothing on ${name}`, async ({ page }) => {
+    await page.goto(at)
+    await expect(page.locator('h1, svg[data-label]').first()).toBeVisible()
+    await clean(page)
+  })
+
+test('axe finds nothing on a reading, a reason, the product’s sheet and the keys', async ({ page }) => {
+  await readText(page, 'Buns\n\n1 cup mesquite flour\nbutter, for greasing\n')
+  await expect(page.getByText('Not in the larder yet.').first()).toBeVisible()
+  await clean(page)
+  await page.goto('/products/damson-slice')
+  await page.getByRole('button', { name: /^release spray: gluten-free/ }).click()
+  await clean(page)
+  await page.keyboard.press('Escape')
+  for (const key of ['2', '3', '4']) {
+    await page.keyboard.press(key)
+    await clean(page)
+  }
+  await page.keyboard.press('1')
+  await page.getByRole('button', { name: /^Change name/ }).click()
+  await clean(page)
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await clean(page)
+})
+
+for (const [name, size] of [
+  ['tablet', { width: 1024, height: 768 }],
+  ['phone', { width: 390, height: 844 }],
+] as const)
+  test(`nothing runs over the edge on a ${name}`, async ({ page }) => {
+    await page.setViewportSize(size)
+    for (const at of [
+      '/recipes',
+      '/products/damson-slice',
+      '/larder',
+      '/larder/plant-butter',
+      '/recipes/damson-slice',
+    ]) {
+      await page.goto(at)
+      await expect(page.locator('h1')).toBeVisible()
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+        at,
+      ).toBeLessThanOrEqual(0)
+    }
+  })
+
+test('the bench answers to its keys', async ({ page }) => {
+  await page.goto('/products/ginger-teff-loaf')
+  const row = page.getByRole('row').filter({ hasText: 'teff flour' }).first()
+  await expect(row).toContainText('200 g')
+  await page.keyboard.press(']')
+  await expect(row).toContainText('400 g')
+  await page.keyboard.press('[')
+  await page.keyboard.press('[')
+  await expect(row).toContainText('100 g')
+  await page.keyboard.press('4')
+  await expect(page.getByText('A skewer misleads in so moist a crumb')).toBeVisible()
+  await page.keyboard.press('b')
+  await page.keyboard.type('24')
+  await expect(row).toContainText('400 g')
+  await page.keyboard.press('Escape')
+})

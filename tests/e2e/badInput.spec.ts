@@ -1,0 +1,173 @@
+// Bad input: it is said what is wrong, where, and what to do; what was typed stays.
+import { expect, readText, test } from './bench'
+
+test('an empty paste', async ({ page }) => {
+  await readText(page, '   \n  ')
+  await expect(page.getByRole('alert').filter({ hasText: 'nothing to read yet' })).toBeVisible()
+})
+
+test('a novel pasted by mistake stays where it is', async ({ page }) => {
+  const novel = Array.from(
+    { length: 250 },
+    (_, at) =>
+      `It was the ${at + 1}st evening of the harvest, and nobody in the harbour had slept, for the wind would not let them.`,
+  ).join('\n')
+  await readText(page, novel)
+  await expect(page.getByRole('alert').filter({ hasText: 'No ingredient line was found' })).toBeVisible()
+  await expect(page.getByLabel('The recipe as written')).toHaveValue(novel)
+  await page.getByLabel('The recipe as written').fill('word '.repeat(25_000))
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'more than a recipe' })).toBeVisible()
+})
+
+test('400 lines are read, kept and opened', async ({ page }) => {
+  const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ${at % 2 ? 'buckwheat flour' : 'teff flour'}`)
+  await readText(page, ['Endless loaf', 'Makes 10', '', ...lines].join('\n'))
+  await expect(page.getByRole('status').filter({ hasText: '400 lines, all understood' })).toBeVisible()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Endless loaf' })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByText('80.200 kg').first()).toBeVisible()
+})
+
+test('emoji, right-to-left text and markup are kept as text and run nothing', async ({ page }) => {
+  await readText(page, 'Buns 🙂\n\n200 g buckwheat flour\n<img src=x onerror="window.ran=1"> 2 eggs\n50 g שמן זית\n')
+  await expect(page.getByLabel(/^Ingredient of .*שמן זית/)).toBeVisible()
+  expect(await page.evaluate(() => (window as unknown as { ran?: number }).ran)).toBeUndefined()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Buns 🙂' })).toBeVisible()
+  await expect(page.getByText('The label’s font has no “🙂”')).toBeVisible()
+})
+
+test('amounts that cannot be are refused, on their line, and stay as typed', async ({ page }) => {
+  await readText(page, 'Odd buns\n\n-5 g fine sea salt\n1e9 g buckwheat flour\n')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByText('An amount cannot be less than nothing.').first()).toBeVisible()
+  await expect(page.getByText('more than a kitchen can hold').first()).toBeVisible()
+  await expect(page.getByLabel('Amount of -5 g fine sea salt')).toHaveValue('−5 g')
+  await page.getByLabel('Amount of -5 g fine sea salt').fill('lots')
+  await expect(page.getByText('“lots” is not an amount I can read').first()).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Amount of -5 g fine sea salt')).toHaveValue('lots')
+})
+
+test('a part cannot hold itself, straight or through another', async ({ page }) => {
+  await page.goto('/recipes/house-flour-blend')
+  await page.getByLabel('Add a line').fill('100 g short pastry')
+  await page.getByRole('button', { name: 'Add the line' }).click()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page).toHaveURL(/\/recipes$/)
+  await page.goto('/recipes/short-pastry')
+  await page.getByLabel('Add a line').fill('50 g house flour blend')
+  await page.getByRole('button', { name: 'Add the line' }).click()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(
+    page.getByRole('alert').filter({ hasText: /contains itself: Short pastry → House flour blend → Short pastry/ }),
+  ).toBeVisible()
+  await expect(page.getByLabel('Amount of 50 g house flour blend')).toHaveValue('50 g')
+  await page.goto('/recipes/house-flour-blend')
+  await page.getByRole('button', { name: 'Remove 100 g short pastry' }).click()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page).toHaveURL(/\/recipes$/)
+})
+
+test('an ingredient without price, weight or facts is said to be so, and counts as nothing known', async ({ page }) => {
+  await readText(page, 'Mesquite buns\nMakes 4\n\n1 cup mesquite flour\n100 g buckwheat flour\n')
+  await expect(page.getByText('Not in the larder yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  const row = page.getByRole('row').filter({ hasText: 'mesquite flour' })
+  await expect(row).toContainText('no weight')
+  await expect(row).toContainText('?')
+  await expect(page.getByText('mesquite flour: no weight per cup for mesquite flour.')).toBeVisible()
+  await expect(page.getByText(/at least £0.06/)).toBeVisible()
+  await expect(page.getByRole('columnheader').filter({ hasText: 'gluten' })).toContainText('unproven')
+  await expect(page.locator('body')).not.toContainText('NaN')
+})
+
+test('an ingredient deleted in another window: what was typed stays, and the bench says what is gone', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/larder/new')
+  await page.getByLabel('Name', { exact: true }).fill('passing fancy')
+  await page.getByRole('button', { name: 'Keep the ingredient' }).click()
+  await readText(page, 'Fancy buns\nMakes 4\n\n100 g passing fancy\n50 g buckwheat flour\n')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Fancy buns' })).toBeVisible()
+  const product = page.url()
+  await page.goto('/larder')
+  await page.getByRole('link', { name: 'passing fancy' }).click()
+  await page.getByLabel('Supplier').fill('Somewhere Else')
+
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await other.getByRole('button', { name: 'Take it out of the larder' }).click()
+  await expect(other.getByText('passing fancy is out of the larder.')).toBeVisible()
+
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'taken out of the larder in another window' })).toBeVisible()
+  await expect(page.getByLabel('Supplier')).toHaveValue('Somewhere Else')
+  await page.goto(product)
+  await expect(page.getByText('is no longer in the larder').first()).toBeVisible()
+  await expect(page.getByRole('columnheader').filter({ hasText: 'dairy' })).toContainText('unproven')
+})
+
+test('two windows on one recipe: the second is told, and loses nothing', async ({ page, context }) => {
+  await readText(page, 'Twice kept\nMakes 4\n\n100 g buckwheat flour\n')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await page.getByRole('link', { name: 'Edit the recipe' }).click()
+  await page.waitForURL(/\/recipes\/twice-kept/)
+  await expect(page.getByLabel('Pieces')).toHaveValue('4')
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await other.getByLabel('Pieces').fill('6')
+  await other.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(other.getByLabel(/^Make/)).toHaveValue('6')
+  await page.getByLabel('Pieces').fill('8')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Somebody saved this recipe while you were editing' }),
+  ).toBeVisible()
+  await expect(page.getByLabel('Pieces')).toHaveValue('8')
+  await page.getByRole('button', { name: 'Save mine over theirs' }).click()
+  await expect(page.getByLabel(/^Make/)).toHaveValue('8')
+})
+
+test('nothing is changed while nobody is at the bench', async ({ page, context }) => {
+  await context.clearCookies()
+  await readText(page, 'Nobody’s buns\n\n100 g buckwheat flour\n')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Say who is at the bench first' })).toBeVisible()
+  await page.getByLabel('At the bench').click()
+  await page.getByRole('option', { name: 'Tobit Fenn' }).click()
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Nobody’s buns' })).toBeVisible()
+})
+
+test('a batch that cannot be is refused, and the last good one stays in force', async ({ page }) => {
+  await page.goto('/products/ginger-teff-loaf')
+  const make = page.getByLabel(/^Make/)
+  for (const [typed, said] of [
+    ['-3', 'more than nothing'],
+    ['many', 'Type a number'],
+    ['1e9', 'over 1000 makings'],
+    ['', 'Type a number'],
+  ] as const) {
+    await make.fill(typed)
+    await expect(page.getByText(said)).toBeVisible()
+    await expect(make).toHaveValue(typed)
+    await expect(page.getByRole('row').filter({ hasText: 'teff flour' }).first()).toContainText('200 g')
+  }
+  await make.fill('6')
+  await expect(page.getByRole('row').filter({ hasText: 'teff flour' }).first()).toContainText('100 g')
+})
+
+test('addresses that lead nowhere say so', async ({ page }) => {
+  for (const at of ['/products/nothing', '/recipes/nothing', '/larder/nothing', '/nowhere']) {
+    await page.goto(at)
+    await expect(page.getByRole('heading', { name: 'There is nothing here.' })).toBeVisible()
+  }
+  expect((await page.request.get('/products/nothing/label.pdf')).status()).toBe(404)
+  const wrong = await page.request.get('/products/ginger-teff-loaf/label.pdf?baked=yesterday')
+  expect([wrong.status(), await wrong.text()]).toEqual([422, '“yesterday” is no day. Write it as 2026-11-24.'])
+  expect((await page.request.get('/products/ginger-teff-loaf/label.pdf?copies=0')).status()).toBe(400)
+})

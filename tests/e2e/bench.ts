@@ -1,0 +1,26 @@
+// A page with Nell at the bench, and small ways to do what every test does.
+import { test as base, expect, type Page } from '@playwright/test'
+
+export const test = base.extend({
+  page: async ({ page, baseURL }, use) => {
+    await page.context().addCookies([{ name: 'bench', value: 'nell', url: baseURL! }])
+    const broken: string[] = []
+    page.on('pageerror', error => broken.push(error.message))
+    await use(page)
+    // no test passes over an error in the browser
+    expect(broken).toEqual([])
+  },
+})
+export { expect }
+
+/** Pastes a text on the reading screen and has it read. */
+export async function readText(page: Page, text: string): Promise<void> {
+  await page.goto('/recipes/new')
+  await page.getByLabel('The recipe as written').fill(text)
+  await page.getByRole('button', { name: 'Read it' }).click()
+}
+/** Chooses from one of the application's own lists. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}

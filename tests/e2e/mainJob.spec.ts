@@ -1,0 +1,152 @@
+// The main job from end to end: paste, size, cost, check, declare, print.
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import { choose, expect, readText, test } from './bench'
+
+const card = `Plum teff slice
+Makes 12 slices in a 20 cm square tin
+
+For the base
+300 g house flour blend
+200 g teff flour
+120 ml rapeseed oil
+100 ml rice drink
+
+For the filling
+400 g damsons, stoned
+90 g light cane sugar
+
+To finish
+30 g pumpkin seeds
+1 tbsp rapeseed oil, for the tin
+
+Method
+Heat the oven to 180 °C.
+Bake for 30-35 minutes.`
+
+const ledgerRow = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: name }).first()
+/** In drawing order and without spaces: a word half in bold is two texts on both. */
+const screenWords = async (page: Page): Promise<string> =>
+  (await page.locator('svg[data-label] text').allTextContents()).join('').replace(/\s/g, '')
+const pdfWords = (file: string): string =>
+  execFileSync('pdftotext', ['-raw', file, '-'], { encoding: 'utf8' }).replace(/\s/g, '')
+
+test('a recipe from a card becomes a label one can print', async ({ page }, info) => {
+  await readText(page, card)
+  await expect(page.getByRole('status').filter({ hasText: '8 lines, all understood' })).toBeVisible()
+  await page.getByLabel('Bake loss %').fill('10')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Plum teff slice', level: 1 })).toBeVisible()
+
+  // size: the weights follow the pieces
+  await expect(ledgerRow(page, 'teff flour')).toContainText('200 g')
+  await page.getByLabel(/^Make/).fill('36')
+  await expect(ledgerRow(page, 'teff flour')).toContainText('600 g')
+  await expect(ledgerRow(page, 'damsons')).toContainText('1.200 kg')
+  await page.getByRole('radio', { name: '×1' }).click()
+
+  // cost: 200 g of teff flour at 28.90 for 5 kg
+  await expect(ledgerRow(page, 'teff flour')).toContainText('1.16')
+  await page.getByRole('tab', { name: /Cost/ }).click()
+  await expect(page.getByText('Ingredients only, at the price in force')).toContainText('for 12 pieces')
+
+  // check: all proven but the nuts, whose swabs ran out
+  const head = page.getByRole('region', { name: 'Ledger' }).getByRole('columnheader')
+  await expect(head.filter({ hasText: 'gluten' })).toContainText('holds')
+  await expect(head.filter({ hasText: 'nut' })).toContainText('unproven')
+  await page.getByRole('button', { name: /^the kitchen itself: nut-free unproven/ }).click()
+  await expect(page.getByText(/almond swabs S-096 ran out/)).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  // declare: choose claims, name, keeping
+  await page.getByRole('tab', { name: /Label/ }).click()
+  await page.getByRole('button', { name: /^Change name/ }).click()
+  const sheet = page.getByRole('dialog')
+  await sheet.getByLabel('nut-free', { exact: true }).uncheck()
+  await sheet.getByLabel('vegan', { exact: true }).check()
+  await sheet.getByLabel('damsons, stoned').check()
+  await sheet.getByLabel('teff flour').check()
+  await page.getByLabel('Name of the food, as the label must say it').fill('Slice with plums and teff')
+  await page.getByLabel('A piece is called').fill('slice')
+  await page.getByLabel('Keeps, days').fill('4')
+  await page.getByLabel('Storage, as printed').fill('Keep in a cool, dry place.')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText('Nothing stands between this label and a signature')).toBeVisible()
+
+  // print: the PDF says what the screen says, at true size
+  const onScreen = await screenWords(page)
+  expect(onScreen).toContain('Ingredients:Damsons(')
+  const address = (await page.getByRole('link', { name: 'Label as PDF' }).getAttribute('href'))!
+  const file = info.outputPath('label.pdf')
+  const answer = await page.request.get(address)
+  expect(answer.headers()['content-type']).toBe('application/pdf')
+  writeFileSync(file, await answer.body())
+  expect(pdfWords(file)).toBe(onScreen)
+})
+
+test('every demo label: PDF and screen say the same, at 100 × 70 mm, in embedded fonts, in legal letters', async ({
+  page,
+}, info) => {
+  for (const id of ['damson-slice', 'ginger-teff-loaf', 'blackcurrant-bun', 'rhubarb-tartlet']) {
+    await page.goto(`/products/${id}`)
+    const onScreen = await screenWords(page)
+    expect(onScreen.length).toBeGreaterThan(200)
+    const file = info.outputPath(`${id}.pdf`)
+    writeFileSync(file, await (await page.request.get(`/products/${id}/label.pdf`)).body())
+    expect(pdfWords(file), id).toBe(onScreen)
+    const [, width, height] = /Page size:\s+([\d.]+) x ([\d.]+) pts/.exec(
+      execFileSync('pdfinfo', [file], { encoding: 'utf8' }),
+    )!
+    expect(Number(width) / 72).toBeCloseTo(100 / 25.4, 2)
+    expect(Number(height) / 72).toBeCloseTo(70 / 25.4, 2)
+    for (const font of execFileSync('pdffonts', [file], { encoding: 'utf8' }).trim().split('\n').slice(2))
+      expect(font).toMatch(/Archivo.* yes +(?:yes|no) +yes +\d/)
+    // a word's box is as tall as the font's ascent and descent: Archivo has 0.878 + 0.210 of the em, and x-height 0.526
+    const boxes = [
+      ...execFileSync('pdftotext', ['-bbox', file, '-'], { encoding: 'utf8' }).matchAll(
+        /yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)"/g,
+      ),
+    ].map(box => Number(box[2]) - Number(box[1]))
+    expect(((Math.min(...boxes) / 1.088) * 0.526 * 25.4) / 72).toBeGreaterThanOrEqual(1.19)
+  }
+})
+
+test('each demo product shows the trouble it is there for', async ({ page }) => {
+  await page.goto('/recipes')
+  const product = (name: string) =>
+    page.getByRole('region', { name: 'Products' }).getByRole('listitem').filter({ hasText: name })
+  await expect(product('Ginger teff loaf')).toContainText('label ready to be read over')
+  await expect(product('Damson & buckwheat slice')).toContainText('gluten-free breaks')
+  await expect(product('Blackcurrant bun')).toContainText('gluten-free unproven')
+  await expect(product('Rhubarb custard tartlet')).toContainText('no added sugars breaks')
+  await product('Damson & buckwheat slice').getByRole('link').click()
+  await page.getByRole('button', { name: 'release spray: gluten-free breaks' }).click()
+  const reason = page.getByRole('dialog')
+  await expect(reason).toContainText('Damson & buckwheat slice → release spray')
+  await expect(reason).toContainText('contains wheat')
+  await page.keyboard.press('Escape')
+  await expect(page.getByText('House flour blend').first()).toBeVisible()
+  await page.goto('/products/rhubarb-tartlet')
+  await expect(page.getByText(/The nutrition table cannot be given\. Rhubarb: no energy, fat/)).toBeVisible()
+})
+
+test('the market in view changes whose rules are shown', async ({ page }) => {
+  await page.goto('/products/ginger-teff-loaf')
+  await choose(page, 'Selling in', 'European Union')
+  await expect(page.getByText(/European Union rules/)).toBeVisible()
+  await expect(page.getByText('is not put down for sale in this market (European Union)')).toBeVisible()
+  await choose(page, 'Selling in', 'United Kingdom')
+  await expect(page.getByText(/United Kingdom rules/)).toBeVisible()
+})
+
+test('prints in the browser, without the frame', async ({ page }) => {
+  await page.goto('/products/ginger-teff-loaf/print?baked=2026-12-01&lot=L9')
+  await expect(page.locator('svg[data-label]')).toContainText('Best before 7 December 2026')
+  const box = (await page.locator('svg[data-label]').boundingBox())!
+  expect(box.width / 96).toBeCloseTo(100 / 25.4, 1)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('navigation')).toBeHidden()
+  await expect(page.locator('svg[data-label]')).toBeVisible()
+})
