@@ -12,7 +12,7 @@ function* files(folder) {
     if (
       entry.name.startsWith('.next') ||
       entry.name === 'node_modules' ||
-      /\.(test\.tsx?|tsbuildinfo)$/.test(entry.name)
+      /(\.test\.tsx?|\.tsbuildinfo|^next-env\.d\.ts)$/.test(entry.name)
     )
       continue
     const full = path.join(folder, entry.name)

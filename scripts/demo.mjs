@@ -35,6 +35,19 @@ if (existsSync(lock)) {
   if (command.includes('demo.mjs') && Number(pid) !== process.pid)
     stopWith(`Fair Tin already runs at ${where} (process ${pid}). Open it there, or stop it with Ctrl-C first.`)
 }
+// what a killed run left behind is ours to end: told apart by the environment only we give it
+const leftover = path.join(home, 'server')
+if (existsSync(leftover)) {
+  const pid = Number(readFileSync(leftover, 'utf8'))
+  const environment = existsSync(`/proc/${pid}/environ`) ? readFileSync(`/proc/${pid}/environ`, 'utf8') : ''
+  if (environment.includes('FAIR_TIN_DATABASE=')) {
+    say('Ending the server of a run that was cut off …')
+    process.kill(pid, 'SIGTERM')
+    for (let tries = 0; tries < 50 && existsSync(`/proc/${pid}`); tries++)
+      await new Promise(resolve => setTimeout(resolve, 100))
+  }
+  rmSync(leftover, { force: true })
+}
 if (!(await portIsFree(port)))
   stopWith(`Port ${port} is in use by something else. Try another one:\n\n  npm run demo -- --port ${port + 1}\n`)
 
@@ -61,7 +74,7 @@ async function stop(code, why) {
   if (why) say(why)
   await server?.stop()
   await cluster?.stop().catch(error => say(error.message))
-  rmSync(lock, { force: true })
+  for (const file of [lock, leftover]) rmSync(file, { force: true })
   process.exit(code)
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stop(0, '\nStopping …'))
@@ -80,6 +93,7 @@ try {
     )
   if (load.stdout.trim()) say(load.stdout.trim())
   server = await serve(port, '.next', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
+  writeFileSync(leftover, String(server.pid))
   say(`\nFair Tin is at ${server.address}   (Ctrl-C stops it)`)
   server.ended.then(() => stop(1, `The application ended by itself:\n${server.words.slice(-5).join('')}`))
 } catch (error) {

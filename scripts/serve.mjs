@@ -28,7 +28,7 @@ export async function serve(port, dist, env) {
   for (let tries = 0; tries < 150; tries++) {
     if (child.exitCode !== null) break
     const answer = await fetch(`${address}/health`).catch(() => null)
-    if (answer?.ok) return { address, ended, words, stop }
+    if (answer?.ok) return { address, pid: child.pid, ended, words, stop }
     await new Promise(resolve => setTimeout(resolve, 200))
   }
   child.kill('SIGKILL')

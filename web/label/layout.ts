@@ -218,16 +218,17 @@ function attempt(
   paragraph(page, left, [{ text: declaration.name, strong: true }], em * 1.25, 0.3)
   paragraph(page, left, [...plain('Ingredients: '), ...declaration.ingredients, { text: '.' }], em)
   for (const statement of declaration.statements) paragraph(page, left, statement, em)
-  const date = extras.date ?? particulars.date
-  if (date) paragraph(page, left, plain(date), em, 0.1)
-  paragraph(page, left, plain(`Lot ${extras.lot ?? particulars.lot}`), em)
-  if (particulars.storage) paragraph(page, left, plain(particulars.storage), em)
   if (particulars.operator) paragraph(page, left, plain(particulars.operator), em)
   if (declaration.problems.length > 0) paragraph(page, right, [{ text: 'DRAFT. Not for sale.', strong: true }], em)
   table(page, right, declaration, em)
   const quantityEm = quantityHeight(particulars.netGrams) / figureHeight
   right.y += 0.3 * em
   paragraph(page, right, plain(particulars.netQuantity), quantityEm, 0)
+  const date = extras.date ?? particulars.date
+  right.y += 0.3 * em
+  if (date) paragraph(page, right, plain(date), em, 0.1)
+  paragraph(page, right, plain(`Lot ${extras.lot ?? particulars.lot}`), em)
+  if (particulars.storage) paragraph(page, right, plain(particulars.storage), em)
   return { page, needed: Math.max(left.y, right.y) + margin }
 }
 

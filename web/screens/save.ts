@@ -10,12 +10,27 @@ export const refusals = (error: ZodError): { saved: false; problems: Refusal[] }
   problems: error.issues.map(issue => ({ path: issue.path.join('.'), message: issue.message })),
 })
 
-/** Runs a change; a database that is away, or any other failure, becomes a refusal and nothing is half done. */
+/** Carries an outcome out of a transaction that must not be kept. */
+class NotKept<T> extends Error {
+  constructor(readonly outcome: Outcome<T>) {
+    super('not kept')
+  }
+}
+
+/**
+ * Runs a change. Whatever is refused or overtaken is undone whole; a database that is away, or any other failure,
+ * becomes a refusal.
+ */
 export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): Promise<Outcome<T>> {
   if (!(await atTheBench())) return refused(nobodyAtTheBench)
   try {
-    return await changing(work)
+    return await changing(async sql => {
+      const outcome = await work(sql)
+      if (!outcome.saved) throw new NotKept(outcome)
+      return outcome
+    })
   } catch (error) {
+    if (error instanceof NotKept) return error.outcome
     console.error(error)
     return refused(
       'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',

@@ -62,7 +62,7 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
       if (!saved.saved) {
         if (saved.conflict === 'removed')
           return refused('This recipe was taken out in another window. Copy what you need, and paste it as a new one.')
-        throw new Overtaken(saved.conflict)
+        return { saved: false, conflict: saved.conflict }
       }
       version = saved.version
     }
@@ -93,16 +93,6 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
       product = made.id
     } else product = (await listProducts(sql)).find(one => one.recipe === id)?.id
     return { saved: true, id, version }
-  }).catch(error => {
-    if (error instanceof Overtaken) return { saved: false as const, conflict: error.conflict }
-    throw error
   })
   return product === undefined ? outcome : { ...outcome, product }
-}
-
-/** Thrown to undo what the transaction had begun, when somebody else saved first. */
-class Overtaken extends Error {
-  constructor(readonly conflict: { version: number; theirs: Recipe }) {
-    super('overtaken')
-  }
 }
