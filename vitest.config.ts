@@ -1,6 +1,8 @@
 import { defineConfig } from 'vitest/config'
 
-const project = (name: string, include: string[]) => ({ test: { name, include, environment: 'node' as const } })
+const project = (name: string, include: string[]) => ({
+  test: { name, include, environment: 'node' as const, pool: 'threads' as const, isolate: false },
+})
 export default defineConfig({
   test: {
     projects: [

@@ -37,6 +37,7 @@ for (const [name, at] of views)
   })
 
 test('axe finds nothing on a reading, a reason, the product’s sheet and the keys', async ({ page }) => {
+  test.slow() // seven views in one go
   await readText(page, 'Buns\n\n1 cup mesquite flour\nbutter, for greasing\n')
   await expect(page.getByText('Not in the larder yet.').first()).toBeVisible()
   await clean(page)
