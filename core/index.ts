@@ -39,6 +39,7 @@ export {
 export { mainNutrients, type NutrientCode, NutrientValue, nutrientCodes, nutrientName } from './nutrition/nutrient'
 export { energyOf, type NutrientTable, type Nutrition, type Range, saltOf } from './nutrition/rollUp'
 export { type Bill, type BillGap, type BillLine, billOf, lineGrams, type PathStep } from './recipe/bill'
+export { applyEdits, before, type Clash, Edit, inverse, Written, writtenOf } from './recipe/edit'
 export { type ReadLine, readLine } from './recipe/readLine'
 export { type ReadRecipe, type RecipeLine, readOven, readRecipe, readStep, readTin } from './recipe/readRecipe'
 export * from './recipe/recipe'

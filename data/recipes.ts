@@ -1,5 +1,5 @@
 // Recipes: one document each, its lines inside.
-import { Recipe } from '@fair-tin/core'
+import { applyEdits, type Clash, type Edit, Recipe } from '@fair-tin/core'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -34,4 +34,25 @@ export async function saveRecipe(sql: BakerySql, recipe: Recipe, seen: number): 
   if (row) return { saved: true, version: row.version }
   const theirs = await findRecipe(sql, recipe.id)
   return { saved: false, conflict: theirs ? { version: theirs.version, theirs } : 'removed' }
+}
+
+/**
+ * Applies edits to the recipe as it is now, under a lock; what clashes is left out and told. Sending the same edits
+ * again changes nothing. Null where the recipe is gone.
+ */
+export async function editRecipe(
+  sql: BakerySql,
+  id: string,
+  edits: readonly Edit[],
+): Promise<{ recipe: Recipe; clashes: Clash[] } | null> {
+  const [row] = await sql<
+    Row[]
+  >`select id, version, name, body from recipe where id = ${id} and removed_at is null for update`
+  if (!row) return null
+  const now = read(row)
+  const { recipe, clashes } = applyEdits(now, edits)
+  if (JSON.stringify(body(recipe)) === JSON.stringify(body(now))) return { recipe: now, clashes }
+  const saved = await saveRecipe(sql, Recipe.parse(recipe), now.version)
+  if (!saved.saved) throw new Error(`Recipe ${id} changed under its own lock.`)
+  return { recipe: { ...recipe, version: saved.version }, clashes }
 }

@@ -91,7 +91,7 @@ export function readNumber(text: string): Read<number> | null {
     )
   match = /^(?:a )?(?:couple)(?: of)?(?![a-z])/i.exec(text)
   if (match) return read(2, text, match[0])
-  match = new RegExp(`^(?:a dozen|dozen|${wholeWord}|an?)(?![a-z])`, 'i').exec(text)
+  match = new RegExp(`^(?:a dozen|dozen|${wholeWord}|an?)(?![a-z-])`, 'i').exec(text)
   if (match) return read(words[match[0].toLowerCase().replace('a dozen', 'dozen')]!, text, match[0])
   return null
 }

@@ -64,6 +64,11 @@ describe('readRecipe', () => {
       readRecipe('<script>alert(1)</script><p>Buns</p><ul><li>200 g rice flour</li><li>2 eggs</li></ul>'),
     ).toMatchObject({ title: 'Buns', lines: [{ item: 'rice flour' }, { item: 'eggs' }] })
   })
+  it('takes “Two-window buns” for a title, not for two of something', () =>
+    expect(readRecipe('Two-window buns\n\n200 g rice flour')).toMatchObject({
+      title: 'Two-window buns',
+      lines: [{ item: 'rice flour' }],
+    }))
   it('reads 400 lines', () => {
     const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
     expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)

@@ -1,6 +1,7 @@
 // What the product is called, weighs, claims, and how it keeps.
 'use client'
 import {
+  billOf,
   type ClaimCode,
   claimName,
   type MarketCode,
@@ -31,6 +32,8 @@ export function AboutProduct({
   workbook: Workbook
   onClose: () => void
 }) {
+  const inRecipe = new Set(billOf(workbook, product.recipe).lines.map(line => line.ingredient))
+  const used = workbook.ingredients.filter(one => inRecipe.has(one.id) || product.highlighted?.includes(one.id))
   const router = useRouter()
   const [form, setForm] = useState({
     name: product.name,
@@ -178,7 +181,7 @@ export function AboutProduct({
       )}
       {boxes(
         'In the name or picture (QUID)',
-        workbook.ingredients.map(one => ({ value: one.id, label: one.name })),
+        used.map(one => ({ value: one.id, label: one.name })),
         form.highlighted,
         highlighted => set({ highlighted }),
       )}

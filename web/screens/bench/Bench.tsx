@@ -1,32 +1,110 @@
 // One product: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
 'use client'
-import { assess, type MarketCode, rulesOf, toPlaces, type Workbook, weighed } from '@fair-tin/core'
+import {
+  applyEdits,
+  assess,
+  type Edit,
+  type Ingredient,
+  type MarketCode,
+  type Product,
+  type Recipe,
+  rulesOf,
+  toPlaces,
+  unknownIngredient,
+  type Workbook,
+  weighed,
+} from '@fair-tin/core'
 import Link from 'next/link'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { toast } from 'sonner'
 import { money } from '../../ui/money'
 import { isTyping } from '../frame/KeyHelp'
+import { namesOf, partsOf } from '../larder/named'
 import { AboutProduct } from './AboutProduct'
+import { AddLines } from './AddLines'
 import { BatchSize, mostMakings } from './BatchSize'
 import { Ledger } from './Ledger'
 import { Lid, type LidFace, lidFaces } from './Lid'
 import { ledgerOf } from './ledger'
+import { Clashes, SaveLine } from './SaveLine'
+import { useRecipeEdits } from './useRecipeEdits'
 
-export function Bench({ workbook, productId, market }: { workbook: Workbook; productId: string; market: MarketCode }) {
+/** What one product needs, and every ingredient, so that any of them can be added. */
+export function Bench(props: { workbook: Workbook; productId: string; market: MarketCode }) {
+  const product = props.workbook.products.find(one => one.id === props.productId)!
+  const recipe = props.workbook.recipes.find(one => one.id === product.recipe)
+  if (recipe) return <OpenBench {...props} product={product} kept={recipe} />
+  return (
+    <div className="m-auto max-w-md text-center">
+      <h1 className="text-2xl">{product.name} has no recipe any more.</h1>
+      <p className="my-3 text-quiet">It was taken out in another window. The product is still here.</p>
+      <Link href="/recipes" className="do do-first">
+        Go to Recipes
+      </Link>
+    </div>
+  )
+}
+
+function OpenBench({
+  workbook: server,
+  productId,
+  market,
+  product,
+  kept,
+}: {
+  workbook: Workbook
+  productId: string
+  market: MarketCode
+  product: Product
+  kept: Recipe
+}) {
+  const edits = useRecipeEdits(kept)
+  const [preview, setPreview] = useState<Edit | null>(null)
+  const recipe = useMemo(
+    () => (preview ? applyEdits(edits.recipe, [preview]).recipe : edits.recipe),
+    [edits.recipe, preview],
+  )
+  // things named for the first time, until the next reading brings them
+  const [named, setNamed] = useState<Ingredient[]>([])
+  const workbook = useMemo<Workbook>(
+    () => ({
+      ...server,
+      recipes: server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
+      ingredients: [
+        ...server.ingredients,
+        ...named.filter(one => !server.ingredients.some(known => known.id === one.id)),
+      ],
+    }),
+    [server, recipe, named],
+  )
+  const { edit } = edits
+  const onEdit = useCallback(
+    (next: Edit) => {
+      if (next.kind === 'add' && next.fresh && 'ingredient' in next.line.of) {
+        const fresh = unknownIngredient(next.line.of.ingredient, next.fresh)
+        setNamed(before => [...before, fresh])
+      }
+      if (next.kind === 'remove') toast('Line taken out. Undo with u.')
+      edit(next)
+    },
+    [edit],
+  )
+  const larder = useMemo(() => workbook.ingredients.map(namesOf), [workbook.ingredients])
+  const parts = useMemo(() => partsOf(server.recipes, recipe.id), [server.recipes, recipe.id])
   const [factor, setFactor] = useState(1)
   const [face, setFace] = useState<LidFace>('label')
   const [about, setAbout] = useState(false)
   const size = useRef<HTMLInputElement>(null)
-  const product = workbook.products.find(one => one.id === productId)!
-  const recipe = workbook.recipes.find(one => one.id === product.recipe)
   const assessment = useMemo(
     () => assess(workbook, productId, market, { factor }),
     [workbook, productId, market, factor],
   )
-  const groups = useMemo(() => (recipe ? ledgerOf(assessment, workbook, recipe) : []), [assessment, workbook, recipe])
+  const groups = useMemo(() => ledgerOf(assessment, workbook, recipe), [assessment, workbook, recipe])
   const rules = rulesOf(market)
   const pieceName = product.pieceName ?? 'piece'
   const editAddress = `/recipes/${product.recipe}`
 
+  const { undo, redo } = edits
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event)) return
@@ -35,24 +113,16 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
       else if (event.key === 'b') size.current?.select()
       else if (event.key === '[') setFactor(now => now / 2)
       else if (event.key === ']') setFactor(now => Math.min(mostMakings, now * 2))
+      else if (event.key === 'u') undo()
+      else if (event.key === 'U') redo()
       else if (event.key === 'e') window.location.assign(editAddress)
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [editAddress])
+  }, [editAddress, undo, redo])
 
-  if (!recipe)
-    return (
-      <div className="m-auto max-w-md text-center">
-        <h1 className="text-2xl">{product.name} has no recipe any more.</h1>
-        <p className="my-3 text-quiet">It was taken out in another window. The product is still here.</p>
-        <Link href="/recipes" className="do do-first">
-          Go to Recipes
-        </Link>
-      </div>
-    )
   const { bill, cost, pieces } = assessment
   const exact = bill.unknown.length === 0 ? '' : 'at least '
   const totals: [string, string][] = [
@@ -78,7 +148,7 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
         <div className="mr-auto min-w-0">
           <h1 className="text-[27px] leading-tight break-words">{product.name}</h1>
           <p className="text-[13px] text-quiet">
-            Recipe version {recipe.version}
+            <SaveLine edits={edits} />
             {recipe.name !== product.name && `, ${recipe.name}`} ·{' '}
             {recipe.bakeLoss === undefined
               ? 'bake loss not known, taken as none'
@@ -93,20 +163,24 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
           inputRef={size}
         />
       </div>
+      <Clashes
+        edits={edits}
+        nameOf={line => groups.flatMap(group => group.rows).find(row => row.source?.id === line)?.name ?? 'A line'}
+      />
       <div className="grid grid-cols-1 gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1.96fr)_minmax(0,1fr)]">
         <div className="pane flex min-h-0 flex-col">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
           <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Ledger">
             {bill.lines.length === 0 && (
-              <p className="p-6 text-quiet">
-                Nothing in it yet.{' '}
-                <Link href={editAddress} className="word-link">
-                  Add the first line
-                </Link>
-                .
-              </p>
+              <p className="p-6 text-quiet">Nothing in it yet. Add the first line below, as you would write it.</p>
             )}
-            <Ledger groups={groups} assessment={assessment} currency={workbook.kitchen.currency} />
+            <Ledger
+              groups={groups}
+              assessment={assessment}
+              currency={workbook.kitchen.currency}
+              editing={{ recipe, factor, onPreview: setPreview, onEdit }}
+            />
+            <AddLines recipe={recipe} larder={larder} parts={parts} onEdit={onEdit} />
             {bill.gaps
               .filter(gap => gap.kind === 'component')
               .map(gap => (
@@ -119,6 +193,16 @@ export function Bench({ workbook, productId, market }: { workbook: Workbook; pro
             <Link href={editAddress} className="do">
               Edit the recipe
             </Link>
+            {edits.canUndo && (
+              <button type="button" className="word-link" onClick={undo}>
+                Undo
+              </button>
+            )}
+            {edits.canRedo && (
+              <button type="button" className="word-link" onClick={redo}>
+                Redo
+              </button>
+            )}
             {totals.map(([name, value]) => (
               <span key={name} className="whitespace-nowrap">
                 {name} <b className="figure">{value}</b>

@@ -4,9 +4,11 @@ import {
   type Assessment,
   type ClaimCode,
   type ClaimResult,
+  type Edit,
   type Mark,
   nameOfClaim,
   percent,
+  type Recipe,
   toPlaces,
   weighed,
 } from '@fair-tin/core'
@@ -14,21 +16,38 @@ import { Popover } from 'radix-ui'
 import { type RefObject, useCallback, useRef, useState } from 'react'
 import { moneySign } from '../../ui/money'
 import { markWord, VerdictMark, verdictClass } from '../../ui/VerdictMark'
+import { LineMenu } from './LineMenu'
 import type { LedgerGroup, LedgerRow } from './ledger'
 import { ReasonList } from './ReasonList'
+import { WrittenCell } from './WrittenCell'
+
+export interface Editing {
+  recipe: Recipe
+  factor: number
+  onPreview: (edit: Edit | null) => void
+  onEdit: (edit: Edit) => void
+}
 
 export function Ledger({
   groups,
   assessment,
   currency,
+  editing,
 }: {
   groups: LedgerGroup[]
   assessment: Assessment
   currency: string
+  editing: Editing
 }) {
   const { claims } = assessment
   const [opened, setOpened] = useState<Opened | null>(null)
   const anchor = useRef<HTMLElement>(null!)
+  const [menu, setMenu] = useState<LedgerRow | null>(null)
+  const openMenu = useCallback((row: LedgerRow, element: HTMLElement) => {
+    anchor.current = element
+    setMenu(row)
+  }, [])
+  const menuLine = menu && (editing.recipe.lines.find(line => line.id === menu.source?.id) ?? null)
   const open = useCallback<Open>((next, element) => {
     anchor.current = element
     setOpened(next)
@@ -36,12 +55,20 @@ export function Ledger({
   const columns = 5 + claims.length
   return (
     <>
+      <LineMenu
+        line={menuLine}
+        name={menu?.name ?? ''}
+        recipe={editing.recipe}
+        anchor={anchor}
+        onEdit={editing.onEdit}
+        onClose={() => setMenu(null)}
+      />
       <Reasons opened={opened} anchor={anchor} claims={claims} onClose={() => setOpened(null)} />
       <table className="w-full border-collapse text-left">
         <thead className="sticky top-0 z-10 bg-pane">
           <tr className="border-b border-hair align-bottom text-quiet">
             <th className="px-4 py-2 font-normal">Part and line</th>
-            <th className="py-2 pr-3 text-right font-normal max-lg:hidden">Written</th>
+            <th className="py-2 pr-3 text-right font-normal max-sm:hidden">Written</th>
             <th className="py-2 pr-3 text-right font-normal">Weigh out</th>
             <th className="py-2 pr-3 text-right font-normal max-md:hidden">Of the bowl</th>
             <th className="py-2 pr-2 text-right font-normal max-md:hidden">{moneySign(currency)}</th>
@@ -75,7 +102,7 @@ export function Ledger({
               </th>
             </tr>
             {group.rows.map(row => (
-              <Row key={row.at} row={row} claims={claims} onOpen={open} />
+              <Row key={row.at} row={row} claims={claims} onOpen={open} onMenu={openMenu} editing={editing} />
             ))}
           </tbody>
         ))}
@@ -102,18 +129,54 @@ export function Ledger({
 const worst = (claims: readonly ClaimResult[], at: number) =>
   claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
 
-function Row({ row, claims, onOpen }: { row: LedgerRow; claims: ClaimResult[]; onOpen: Open }) {
+function Row({
+  row,
+  claims,
+  onOpen,
+  onMenu,
+  editing,
+}: {
+  row: LedgerRow
+  claims: ClaimResult[]
+  onOpen: Open
+  onMenu: (row: LedgerRow, element: HTMLElement) => void
+  editing: Editing
+}) {
   const broken = worst(claims, row.at) === 'breaks'
   const cost = row.cost === null ? null : toPlaces(Number(row.cost), 2)
   return (
     <tr
       className={`h-[24px] pointer-coarse:h-[44px] ${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
     >
-      <td className="px-4 py-0">
-        {row.name}
-        {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
+      <td className="px-3 py-0">
+        {row.source ? (
+          <button
+            type="button"
+            aria-haspopup="dialog"
+            className="min-h-[24px] rounded px-1 text-left hover:bg-hair/60 pointer-coarse:min-h-[44px]"
+            onClick={event => onMenu(row, event.currentTarget)}
+          >
+            {row.name}
+            {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
+          </button>
+        ) : (
+          <span className="px-1">{row.name}</span>
+        )}
       </td>
-      <td className="figure py-0 pr-3 text-right text-quiet max-lg:hidden">{row.written}</td>
+      <td className="py-0 pr-2 text-right max-sm:hidden">
+        {row.source ? (
+          <WrittenCell
+            line={row.source}
+            name={row.name}
+            text={row.written}
+            factor={editing.factor}
+            onPreview={editing.onPreview}
+            onEdit={editing.onEdit}
+          />
+        ) : (
+          <span className="figure text-quiet">{row.written}</span>
+        )}
+      </td>
       <td className="figure py-0 pr-3 text-right font-bold whitespace-nowrap">
         {row.line.unweighed ? (
           <span className="font-text font-normal text-unproven" title={row.line.unweighed}>

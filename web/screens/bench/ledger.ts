@@ -12,6 +12,8 @@ import {
 export interface LedgerRow {
   /** Index of the bill line. */
   at: number
+  /** The line of this recipe that can be edited here; null inside a part. */
+  source: Line | null
   name: string
   prep: string
   written: string
@@ -36,7 +38,8 @@ const roleTitle: Partial<Record<Role, [string, string]>> = {
 }
 const roleOrder: LedgerGroup['kind'][] = ['bowl', 'part', 'mix', 'finish', 'drained', 'release', 'beside']
 
-const scaled = (line: Line, factor: number): string => {
+/** The written amount for a batch of `factor` makings. */
+export const scaled = (line: Line, factor: number): string => {
   if (line.amount === null) return line.text && line.approximate ? 'not measured' : 'not said'
   const times = (amount: NonNullable<Line['amount']>) => ({
     ...amount,
@@ -86,6 +89,7 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
     }
     group.rows.push({
       at,
+      source: part ? null : (source ?? null),
       line,
       name: ingredients.get(line.ingredient)?.name ?? line.ingredient,
       prep: source?.prep ?? '',

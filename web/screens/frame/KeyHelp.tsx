@@ -12,6 +12,7 @@ const keys: [string, string][] = [
   ['[  and  ]', 'halve and double the batch'],
   ['1 to 4', 'turn the lid: label, cost, proof, method'],
   ['e', 'edit the recipe (on a product)'],
+  ['u  and  U', 'undo and redo (on a product)'],
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]
 

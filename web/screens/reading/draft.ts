@@ -59,7 +59,8 @@ export type Draft = z.infer<typeof Draft>
 
 /** Above this no kitchen here can make it: a slip of the finger. */
 const tonne = 1_000_000
-const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string =>
+/** The whole written amount as text that readAmounts reads back. */
+export const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string =>
   line.amount === null
     ? ''
     : [

@@ -1,4 +1,4 @@
-import { readWorkbook, workbookOf } from '@fair-tin/data'
+import { readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
@@ -8,5 +8,12 @@ export default async function OneProduct({ params }: { params: Promise<{ id: str
   const { id } = await params
   const [workbook, market] = await Promise.all([reading(sql => readWorkbook(sql, today())), marketInView()])
   if (!workbook.products.some(one => one.id === id)) notFound()
-  return <Bench key={id} workbook={workbookOf(workbook, id)} productId={id} market={market} />
+  return (
+    <Bench
+      key={id}
+      workbook={{ ...workbook, products: workbook.products.filter(one => one.id === id) }}
+      productId={id}
+      market={market}
+    />
+  )
 }

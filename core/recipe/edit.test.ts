@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { sampleLine, sampleRecipe } from '../sample'
+import { applyEdit, applyEdits, before, Edit, inverse, writtenOf } from './edit'
+import type { Recipe } from './recipe'
+
+const lines = ['a', 'b', 'c', 'd'].map((id, at) => sampleLine('flour', (at + 1) * 100, { id }))
+const recipe = sampleRecipe('top', lines, { pieces: 12 })
+const grams = (value: number) => ({ amount: { value, unit: 'g' as const }, plus: [], also: [] })
+const done = (of: Recipe, edit: Edit): Recipe => {
+  const result = applyEdit(of, edit)
+  return 'recipe' in result ? result.recipe : expect.fail(result.clash.fact)
+}
+/** Any edit a bench could make to the recipe as it stands. */
+const anyEdit = (of: Recipe): fc.Arbitrary<Edit> => {
+  const line = fc.constantFrom(...of.lines)
+  const place = (not: string) => fc.constantFrom(null, ...of.lines.map(one => one.id).filter(id => id !== not))
+  return fc.oneof(
+    fc
+      .tuple(line, fc.integer({ min: 1, max: 9999 }))
+      .map(([one, value]): Edit => ({ kind: 'written', line: one.id, was: writtenOf(one), to: grams(value) })),
+    fc
+      .tuple(line, fc.constantFrom('mix', 'finish', 'release', 'drained', 'beside'))
+      .map(([one, to]): Edit => ({ kind: 'role', line: one.id, was: one.role, to: to as 'mix' })),
+    fc
+      .tuple(line, fc.constantFrom('', 'sifted', 'melted'))
+      .map(([one, to]): Edit => ({ kind: 'prep', line: one.id, was: one.prep ?? '', to })),
+    line.chain(one => place(one.id).map((to): Edit => ({ kind: 'move', line: one.id, was: before(of, one.id), to }))),
+    line.map((one): Edit => ({ kind: 'remove', line: one, after: before(of, one.id) })),
+    place('').map((after): Edit => ({ kind: 'add', line: sampleLine('sugar', 5, { id: 'new' }), after })),
+    fc.integer({ min: 1, max: 99 }).map((to): Edit => ({ kind: 'pieces', was: of.pieces ?? null, to })),
+    fc.constantFrom(null, 0.1, 0.2).map((to): Edit => ({ kind: 'bakeLoss', was: of.bakeLoss ?? null, to })),
+  )
+}
+
+describe('an edit', () => {
+  it('taken back leaves the recipe as it was', () => {
+    fc.assert(
+      fc.property(anyEdit(recipe), edit => {
+        expect(done(done(recipe, edit), inverse(edit))).toEqual(recipe)
+      }),
+    )
+  })
+  it('done twice is done once', () => {
+    fc.assert(
+      fc.property(anyEdit(recipe), edit => {
+        expect(done(done(recipe, edit), edit)).toEqual(done(recipe, edit))
+      }),
+    )
+  })
+  it('is read back from JSON as it was written', () => {
+    fc.assert(
+      fc.property(anyEdit(recipe), edit => {
+        expect(Edit.parse(JSON.parse(JSON.stringify(edit)))).toEqual(edit)
+      }),
+    )
+  })
+  it('of two windows on two lines: both get their way, in either order', () => {
+    const [one, two]: [Edit, Edit] = [
+      { kind: 'written', line: 'a', was: writtenOf(lines[0]!), to: grams(7) },
+      { kind: 'role', line: 'b', was: 'mix', to: 'finish' },
+    ]
+    expect(applyEdits(recipe, [one, two])).toEqual(applyEdits(recipe, [two, one]))
+    expect(applyEdits(recipe, [one, two]).clashes).toEqual([])
+  })
+  it('of two windows on one cell: the second is told, and can put it through', () => {
+    const was = writtenOf(lines[0]!)
+    const first = done(recipe, { kind: 'written', line: 'a', was, to: grams(7) })
+    const second: Edit = { kind: 'written', line: 'a', was, to: grams(9) }
+    const { recipe: kept, clashes } = applyEdits(first, [second])
+    expect(kept).toEqual(first)
+    expect(clashes[0]).toMatchObject({ edit: second, fact: 'somebody wrote another amount' })
+    expect(done(first, clashes[0]!.anyway!).lines[0]!.amount).toEqual({ value: 9, unit: 'g' })
+  })
+  it('of a line that is gone is told, and nothing else is lost', () => {
+    const { recipe: kept, clashes } = applyEdits(recipe, [
+      { kind: 'role', line: 'gone', was: 'mix', to: 'finish' },
+      { kind: 'pieces', was: 12, to: 24 },
+    ])
+    expect([kept.pieces, clashes.map(clash => clash.fact)]).toEqual([24, ['the line is gone']])
+  })
+})

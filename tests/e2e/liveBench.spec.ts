@@ -1,0 +1,175 @@
+// The bench alive: numbers move as she types, saves follow behind, and nothing is lost on the way.
+import type { Page } from '@playwright/test'
+import { expect, readText, test } from './bench'
+
+const row = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: name }).first()
+const saved = (page: Page) =>
+  expect(page.getByRole('status').filter({ hasText: /Recipe version \d+, saved/ })).toBeVisible()
+/** A recipe of its own for each test, so that none moves another's numbers. */
+async function freshBench(page: Page, name: string): Promise<string> {
+  await readText(
+    page,
+    `${name}\nMakes 10\n\n200 g buckwheat flour\n100 g light cane sugar\n1 tbsp rapeseed oil, for the tin\n`,
+  )
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name })).toBeVisible()
+  await saved(page)
+  return page.url()
+}
+const openAmount = (page: Page, name: string) =>
+  page.getByRole('button', { name: new RegExp(`^Amount of ${name}:`) }).click()
+
+test('every key moves weight, cost and label before anything is saved', async ({ page }) => {
+  await freshBench(page, 'Live buns')
+  await openAmount(page, 'buckwheat flour')
+  const cell = page.getByLabel('Amount of buckwheat flour', { exact: true })
+  await cell.fill('2 kg')
+  await expect(row(page, 'buckwheat flour')).toContainText('2.000 kg')
+  await expect(row(page, 'buckwheat flour')).toContainText('4.52')
+  await cell.press('Escape')
+  await expect(row(page, 'buckwheat flour')).toContainText('200 g')
+  await openAmount(page, 'buckwheat flour')
+  await cell.fill('½ cup plus 2 tbsp')
+  await cell.press('Enter')
+  await expect(row(page, 'buckwheat flour')).toContainText('½ cup + 2 tbsp')
+  await saved(page)
+  await page.reload()
+  await expect(row(page, 'buckwheat flour')).toContainText('½ cup + 2 tbsp')
+})
+
+test('an amount typed into a doubled batch is kept for one making', async ({ page }) => {
+  await freshBench(page, 'Doubled buns')
+  await page.getByRole('radio', { name: '×2' }).click()
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('600 g')
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'buckwheat flour')).toContainText('600 g')
+  await page.getByRole('radio', { name: '×1' }).click()
+  await expect(row(page, 'buckwheat flour')).toContainText('300 g')
+})
+
+test('what is no amount is said at the cell, stays typed, and shows no NaN', async ({ page }) => {
+  await freshBench(page, 'Odd amounts')
+  await openAmount(page, 'light cane sugar')
+  const cell = page.getByLabel('Amount of light cane sugar', { exact: true })
+  for (const [typed, said] of [
+    ['lots', 'not an amount I can read'],
+    ['1e9 kg', 'more than a kitchen can hold'],
+    ['-3 g', 'less than nothing'],
+    ['A whole page of text '.repeat(20), 'not an amount I can read'],
+  ] as const) {
+    await cell.fill(typed)
+    await expect(page.getByRole('alert').filter({ hasText: said })).toBeVisible()
+    await cell.press('Enter')
+    await expect(cell).toHaveValue(typed.slice(0, 80))
+    await expect(page.locator('body')).not.toContainText('NaN')
+  }
+  await cell.press('Escape')
+  await expect(row(page, 'light cane sugar')).toContainText('100 g')
+})
+
+test('roles, order, taking out, adding and undo, by keyboard alone', async ({ page }) => {
+  await freshBench(page, 'Keyboard buns')
+  const flour = page.getByRole('button', { name: 'buckwheat flour', exact: true })
+  await flour.focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'on top' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('row').filter({ hasText: 'Finish' })).toBeVisible()
+  await page.keyboard.press('u')
+  await expect(page.getByRole('row').filter({ hasText: 'Finish' })).toBeHidden()
+  await page.keyboard.press('Shift+U')
+  await expect(page.getByRole('row').filter({ hasText: 'Finish' })).toBeVisible()
+  await flour.focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Take it out' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'buckwheat flour')).toBeHidden()
+  await page.getByRole('button', { name: 'Undo', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'buckwheat flour')).toBeVisible()
+  await page.getByLabel('Add a line').focus()
+  await page.keyboard.type('2 tbsp ground linseed')
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'linseed, ground')).toContainText('≈ 14 g')
+  await saved(page)
+  await page.reload()
+  await expect(row(page, 'linseed, ground')).toBeVisible()
+})
+
+test('several rows pasted are several lines; a new thing starts unknown', async ({ page }) => {
+  await freshBench(page, 'Pasted buns')
+  await page.getByLabel('Add a line').focus()
+  await page.evaluate(() => {
+    const data = new DataTransfer()
+    data.setData('text', '30 g pumpkin seeds\n5 g moonflower dust\n')
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    )
+  })
+  await expect(row(page, 'pumpkin seeds')).toContainText('30 g')
+  await expect(row(page, 'moonflower dust')).toContainText('5.0 g')
+  await expect(page.getByRole('columnheader').filter({ hasText: 'dairy' })).toContainText('unproven')
+  await saved(page)
+  await page.goto('/larder')
+  await expect(page.getByRole('link', { name: 'moonflower dust' })).toBeVisible()
+})
+
+test('while the server is away an edit is kept, survives a reload, and goes through after', async ({
+  page,
+  context,
+}) => {
+  const address = await freshBench(page, 'Cut-off buns')
+  await context.route('**/api/v1/**', route => route.abort())
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('321 g')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('1 change not saved yet.')).toBeVisible()
+  await page.goto(address)
+  await expect(row(page, 'buckwheat flour')).toContainText('321 g')
+  await expect(page.getByText('1 change not saved yet.')).toBeVisible()
+  await context.unroute('**/api/v1/**')
+  await page.getByRole('button', { name: 'Try now' }).click()
+  await saved(page)
+  const other = await context.newPage()
+  await other.goto(address)
+  await expect(row(other, 'buckwheat flour')).toContainText('321 g')
+})
+
+test('two windows: other lines both count, one cell is a plain choice', async ({ page, context }) => {
+  const address = await freshBench(page, 'Two-window buns')
+  const other = await context.newPage()
+  await other.goto(address)
+  await saved(other)
+  const write = async (on: Page, name: string, amount: string) => {
+    await openAmount(on, name)
+    await on.getByLabel(`Amount of ${name}`, { exact: true }).fill(amount)
+    await on.keyboard.press('Enter')
+    await saved(on)
+  }
+  await write(other, 'light cane sugar', '150 g')
+  await write(page, 'buckwheat flour', '250 g')
+  await expect(row(page, 'light cane sugar')).toContainText('150 g')
+  await write(other, 'light cane sugar', '170 g')
+  await openAmount(page, 'light cane sugar')
+  await page.getByLabel('Amount of light cane sugar', { exact: true }).fill('190 g')
+  await page.keyboard.press('Enter')
+  const choice = page.getByRole('alert').filter({ hasText: 'somebody wrote another amount; you wanted 190 g' })
+  await expect(choice).toBeVisible()
+  await expect(row(page, 'light cane sugar')).toContainText('170 g')
+  await choice.getByRole('button', { name: 'Put mine in' }).click()
+  await expect(row(page, 'light cane sugar')).toContainText('190 g')
+  await saved(page)
+})
+
+test('a browser that keeps nothing is told so, and the edit still goes through', async ({ page }) => {
+  await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { get: () => undefined }))
+  await freshBench(page, 'Storeless buns')
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('222 g')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await page.reload()
+  await expect(row(page, 'buckwheat flour')).toContainText('222 g')
+})

@@ -1,0 +1,99 @@
+// Adds lines as one would write them; several rows pasted at once become several lines.
+'use client'
+import { type Edit, type Line, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
+import { useState } from 'react'
+import { toast } from 'sonner'
+
+const most = 200
+const madeId = (stem: string) =>
+  `${stem
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 30)}-${Math.random().toString(36).slice(2, 8)}`
+
+/** One written row as an edit: matched to larder or parts, or new in the larder. */
+export function addEdit(
+  text: string,
+  recipe: Recipe,
+  larder: readonly Named[],
+  parts: readonly Named[],
+  after: string | null,
+): Edit {
+  const read = readLine(text)
+  const part = matchName(read.item, parts)
+  const known = matchName(read.item, larder)
+  const fresh = !part?.sure && !known?.sure
+  const of: Line['of'] = part?.sure
+    ? { recipe: part.id }
+    : known?.sure
+      ? { ingredient: known.id }
+      : { ingredient: madeId(read.item) }
+  const line: Line = {
+    id: madeId('line'),
+    of,
+    text,
+    amount: read.amount,
+    role: read.role,
+    ...(read.plus.length ? { plus: read.plus } : {}),
+    ...(read.also.length ? { also: read.also } : {}),
+    ...(read.form ? { form: read.form } : {}),
+    ...(read.prep ? { prep: read.prep } : {}),
+    ...(read.optional ? { optional: true } : {}),
+    ...(read.approximate ? { approximate: true } : {}),
+    ...(recipe.lines.at(-1)?.heading && read.role === 'mix'
+      ? { heading: recipe.lines.filter(one => one.role === 'mix').at(-1)?.heading ?? recipe.lines.at(-1)!.heading! }
+      : {}),
+  }
+  return { kind: 'add', line, after, ...(fresh ? { fresh: read.item } : {}) }
+}
+
+export function AddLines({
+  recipe,
+  larder,
+  parts,
+  onEdit,
+}: {
+  recipe: Recipe
+  larder: readonly Named[]
+  parts: readonly Named[]
+  onEdit: (edit: Edit) => void
+}) {
+  const [text, setText] = useState('')
+  const add = (rows: string[]) => {
+    const wanted = rows.map(row => row.trim()).filter(Boolean)
+    if (wanted.length > most)
+      return toast(`That is ${wanted.length} rows: more than a recipe. Paste a whole recipe under Recipes instead.`)
+    let after = recipe.lines.at(-1)?.id ?? null
+    for (const row of wanted) {
+      const edit = addEdit(row.slice(0, 300), recipe, larder, parts, after)
+      onEdit(edit)
+      if (edit.kind === 'add') after = edit.line.id
+    }
+    setText('')
+  }
+  return (
+    <form
+      className="px-4 py-1.5"
+      onSubmit={event => {
+        event.preventDefault()
+        add([text])
+      }}
+    >
+      <input
+        className="field max-w-md"
+        aria-label="Add a line"
+        placeholder="Add a line as you would write it, or paste several"
+        value={text}
+        maxLength={300}
+        onChange={event => setText(event.target.value)}
+        onPaste={event => {
+          const pasted = event.clipboardData.getData('text')
+          if (!pasted.trim().includes('\n')) return
+          event.preventDefault()
+          add(pasted.split(/\r?\n/))
+        }}
+      />
+    </form>
+  )
+}
