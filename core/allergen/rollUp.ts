@@ -1,4 +1,5 @@
 // What each allergen's status is over everything that touches the food, with every reason kept.
+import { byId } from '../ingredient/byId'
 import { type Evidence, proofOf } from '../ingredient/evidence'
 import type { Component, Ingredient } from '../ingredient/ingredient'
 import { mentions } from '../ingredient/lexicon'
@@ -108,6 +109,37 @@ export function statusOf(
   }
 }
 
+/** A status taken apart as a finding wants it: built once, put together for every line. */
+interface Status {
+  head: Pick<Finding, 'status' | 'proven' | 'conflict' | 'exempt'>
+  tail: Omit<Reason, 'path'>
+}
+/** Statuses rest on the ingredient, the day and the house list alone, so they are worked out once for each. */
+const statusesKnown = new WeakMap<
+  Ingredient,
+  { today: string; nature: unknown; exempt: Map<AllergenCode, Status>; plain: Map<AllergenCode, Status> }
+>()
+
+function knownStatus(ingredient: Ingredient, code: AllergenCode, workbook: Workbook, exemptable: boolean): Status {
+  let known = statusesKnown.get(ingredient)
+  if (!known || known.today !== workbook.today || known.nature !== workbook.kitchen.freeByNature) {
+    known = { today: workbook.today, nature: workbook.kitchen.freeByNature, exempt: new Map(), plain: new Map() }
+    statusesKnown.set(ingredient, known)
+  }
+  const table = exemptable ? known.exempt : known.plain
+  let status = table.get(code)
+  if (!status) {
+    const judged = exemptable || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient)
+    const { status: said, proven, conflict, exempt, ...tail } = statusOf(judged, code, workbook)
+    status = {
+      head: { status: said, proven, ...(conflict ? { conflict } : {}), ...(exempt ? { exempt } : {}) },
+      tail,
+    }
+    table.set(code, status)
+  }
+  return status
+}
+
 /** Does evidence in force say that nothing of this line stays on the food? */
 function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
   if (line.leavesNothing === undefined || (line.role !== 'drained' && line.role !== 'release')) return null
@@ -122,7 +154,7 @@ export function findings(
   code: AllergenCode,
   exemptable: readonly AllergenCode[] = [],
 ): Finding[] {
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const found: Finding[] = []
   for (const [at, line] of bill.lines.entries()) {
     if (line.role === 'beside') continue
@@ -138,16 +170,8 @@ export function findings(
       })
       continue
     }
-    const known = exemptable.includes(code) || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient)
-    const { status, proven, conflict, exempt, ...reason } = statusOf(known, code, workbook)
-    found.push({
-      at,
-      status,
-      proven,
-      ...(conflict ? { conflict } : {}),
-      ...(exempt ? { exempt } : {}),
-      reason: { path: line.path, ...reason },
-    })
+    const { head, tail } = knownStatus(ingredient, code, workbook, exemptable.includes(code))
+    found.push({ at, ...head, reason: { path: line.path, ...tail } })
   }
   for (const gap of bill.gaps)
     if (gap.kind === 'component')

@@ -1,5 +1,7 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
+
 import type { AllergenCode } from '../allergen/codes'
+import { byId } from '../ingredient/byId'
 import type { Ingredient } from '../ingredient/ingredient'
 import type { NamedClaim } from '../workbook'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
@@ -20,7 +22,7 @@ function lineByLine(
   note?: string,
   more: Ground[] = [],
 ): ClaimResult {
-  const ingredients = new Map(context.workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(context.workbook.ingredients)
   const grounds: Ground[] = []
   for (const [at, line] of context.bill.lines.entries()) {
     if (line.role === 'beside') continue

@@ -1,7 +1,9 @@
 // "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
+
 import { glutenCereals } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
 import type { Reason } from '../allergen/rollUp'
+import { byId } from '../ingredient/byId'
 import { proofOf } from '../ingredient/evidence'
 import type { Ingredient } from '../ingredient/ingredient'
 import { isFreeByNature } from '../ingredient/nature'
@@ -84,7 +86,7 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
 
 export function glutenFree(context: ClaimContext): ClaimResult {
   const { bill, workbook, rules, found } = context
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const grounds: Ground[] = []
   let milligrams: number | null = 0 // of gluten in the batch, worst case: grams × mg/kg ÷ 1000
   for (const [at, line] of bill.lines.entries()) {

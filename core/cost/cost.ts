@@ -1,5 +1,7 @@
 // What a batch costs in ingredients: bought weight by pack price. Decimals, exact until shown.
+
 import Big from 'big.js'
+import { byId } from '../ingredient/byId'
 import type { Ingredient, Pack } from '../ingredient/ingredient'
 import { type Bill, ediblePart } from '../recipe/bill'
 import type { Workbook } from '../workbook'
@@ -39,12 +41,19 @@ export function packInForce(ingredient: Ingredient, currency: string, today: str
     .reduce((best, pack) => (perGram(pack).lt(perGram(best)) ? pack : best))
 }
 
-const perGram = (pack: Pack): Big => new Big(pack.price).div(pack.grams)
+const pricesPerGram = new WeakMap<Pack, Big>()
+function perGram(pack: Pack): Big {
+  const known = pricesPerGram.get(pack)
+  if (known) return known
+  const price = new Big(pack.price).div(pack.grams)
+  pricesPerGram.set(pack, price)
+  return price
+}
 const written = (sum: Big): string => sum.round(6, Big.roundHalfUp).toFixed()
 
 /** Cost of a bill, per batch and per piece. `pieces` of the whole batch; what is served beside is not sold with it. */
 export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): Cost {
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const currency = workbook.kitchen.currency
   const unknown = new Set<string>()
   const lines: CostLine[] = []

@@ -63,12 +63,18 @@ function plainName(name: string): string {
     .replace(/(?<!s)s$/, '')
 }
 
+const plainNames = new WeakMap<readonly string[], ReadonlySet<string>>()
+
 /** Is it, by any of its names, on the list? A compound thing never is. */
 export function isFreeByNature(
   thing: { name: string; standsFor?: string; composition?: readonly unknown[] },
   list: readonly string[] = freeByNature,
 ): boolean {
   if (thing.composition !== undefined && thing.composition.length > 0) return false
-  const names = new Set(list.map(plainName))
-  return [thing.name, thing.standsFor ?? thing.name].some(name => names.has(plainName(name)))
+  let names: ReadonlySet<string> | undefined = plainNames.get(list)
+  if (!names) {
+    names = new Set(list.map(plainName))
+    plainNames.set(list, names)
+  }
+  return [thing.name, thing.standsFor ?? thing.name].some(name => (names as ReadonlySet<string>).has(plainName(name)))
 }

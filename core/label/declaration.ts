@@ -1,8 +1,10 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
+
 import { type AllergenCode, allergenName } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
 import { type FindingTable, rolledUp } from '../allergen/rollUp'
 import { type ClaimResult, nameOfClaim } from '../claim/verdict'
+import { byId } from '../ingredient/byId'
 import type { RulePack } from '../market/rulePack'
 import { daysAfter, spokenDay } from '../measure/day'
 import { toPlaces } from '../measure/rounding'
@@ -61,7 +63,7 @@ export interface DeclarationContext {
 
 export function declarationOf(context: DeclarationContext): Declaration {
   const { product, bill, workbook, rules, found, claims } = context
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const nameOf = (id: string) => printedName(ingredients.get(id)!)
   const quid = quidOf(product, bill, workbook, nameOf)
   const codes = declaredCodes(rules)
@@ -173,7 +175,7 @@ function problemsOf(
   context: DeclarationContext,
   table: NutritionTable,
   quidProblems: Problem[],
-  codes: AllergenCode[],
+  codes: readonly AllergenCode[],
 ): Problem[] {
   const { product, recipe, bill, workbook, found, claims, rules } = context
   const problems: Problem[] = []

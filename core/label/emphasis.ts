@@ -5,7 +5,14 @@ import type { RulePack } from '../market/rulePack'
 import { joined, plain, type Run, strong } from './run'
 
 /** The codes a market wants declared. */
-export const declaredCodes = (rules: RulePack): AllergenCode[] => rules.allergens.groups.flatMap(group => group.codes)
+export function declaredCodes(rules: RulePack): readonly AllergenCode[] {
+  const known = declared.get(rules)
+  if (known) return known
+  const codes = rules.allergens.groups.flatMap(group => group.codes)
+  declared.set(rules, codes)
+  return codes
+}
+const declared = new WeakMap<RulePack, readonly AllergenCode[]>()
 
 export const labelNameOf = (code: AllergenCode, rules: RulePack): string =>
   rules.allergens.labelNames[code] ?? allergenName[code]

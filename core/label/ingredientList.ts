@@ -1,7 +1,9 @@
 // The ingredient list: descending weight as used, compounds in brackets, allergens emphasised.
 // Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII, from memory.
+
 import type { AllergenCode } from '../allergen/codes'
 import type { FindingTable } from '../allergen/rollUp'
+import { byId } from '../ingredient/byId'
 import type { Component, Ingredient } from '../ingredient/ingredient'
 import type { RulePack } from '../market/rulePack'
 import type { Bill, BillLine } from '../recipe/bill'
@@ -76,7 +78,7 @@ interface Placed {
 
 function entriesOf(placed: readonly Placed[], context: ListContext, inside = false): Entry[] {
   const { workbook, rules, bill } = context
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const groups = new Map<string, Placed[]>()
   for (const one of placed) {
     const ingredient = ingredients.get(one.line.ingredient)

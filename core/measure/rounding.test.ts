@@ -1,3 +1,5 @@
+import Big from 'big.js'
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { atMost, percent, toNearest, toPlaces, weighed } from './rounding'
 
@@ -7,6 +9,23 @@ describe('rounding', () => {
     expect(toPlaces(0.285, 2)).toBe('0.29')
     expect(toPlaces(-1.005, 2)).toBe('-1.01')
     expect(toPlaces(0.1 + 0.2, 1)).toBe('0.3')
+  })
+  it('agrees with a decimal library on every written decimal', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -9_999_999, max: 9_999_999 }),
+        fc.integer({ min: 0, max: 4 }),
+        fc.integer({ min: 0, max: 3 }),
+        (digits, scale, places) => {
+          const written = new Big(digits).div(10 ** scale)
+          const exact = written.round(places, Big.roundHalfUp)
+          expect(toPlaces(Number(written), places)).toBe((exact.eq(0) ? new Big(0) : exact).toFixed(places))
+          if (places > 0)
+            expect(toNearest(Number(written), 10 ** -places)).toBe((exact.eq(0) ? new Big(0) : exact).toFixed(places))
+        },
+      ),
+      { numRuns: 2000 },
+    )
   })
   it('takes off binary dust before it decides about a half', () => expect(toPlaces(2.4499999999999997, 1)).toBe('2.5'))
   it('rounds to the nearest step, with the decimals of the step', () => {

@@ -1,4 +1,5 @@
 // Nutrients of the finished food from those of its ingredients. A value nobody gave is a gap, never 0.
+import { byId } from '../ingredient/byId'
 import type { Ingredient } from '../ingredient/ingredient'
 import type { EnergyFactors, RulePack } from '../market/rulePack'
 import type { Bill } from '../recipe/bill'
@@ -51,7 +52,7 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
 
 /** Per 100 g of finished food and per piece of `pieceGrams`; energy by the market's factors, not rolled up. */
 export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pieceGrams: number | null): Nutrition {
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const per100g: NutrientTable = {}
   const gaps: Nutrition['gaps'] = {}
   const general = new Set<string>()

@@ -1,4 +1,5 @@
 // A recipe exploded to ingredient masses: the one input to cost, allergens, nutrition and the label.
+import { byId } from '../ingredient/byId'
 import type { Ingredient } from '../ingredient/ingredient'
 import { type GramsResult, grams } from '../measure/grams'
 import { gramsOf } from '../measure/unit'
@@ -105,7 +106,7 @@ const roleOnTheWay = (outer: Role, inner: Role): Role =>
  */
 export function billOf(workbook: Workbook, recipeId: string, batch: { factor: number } = { factor: 1 }): Bill {
   const recipes = new Map(workbook.recipes.map(recipe => [recipe.id, recipe]))
-  const ingredients = new Map(workbook.ingredients.map(ingredient => [ingredient.id, ingredient]))
+  const ingredients = byId(workbook.ingredients)
   const made = new Map<string, Making>()
 
   /** One making of a recipe; paths start at that recipe. */
