@@ -26,6 +26,7 @@ import { BatchSize, mostMakings } from './BatchSize'
 import { Ledger } from './Ledger'
 import { Lid, type LidFace, lidFaces } from './Lid'
 import { ledgerOf } from './ledger'
+import { Ribbon } from './Ribbon'
 import { Clashes, SaveLine } from './SaveLine'
 import { useRecipeEdits } from './useRecipeEdits'
 
@@ -93,6 +94,7 @@ function OpenBench({
   const parts = useMemo(() => partsOf(server.recipes, recipe.id), [server.recipes, recipe.id])
   const [factor, setFactor] = useState(1)
   const [face, setFace] = useState<LidFace>('label')
+  const [pointed, setPointed] = useState<string | null>(null)
   const [about, setAbout] = useState(false)
   const size = useRef<HTMLInputElement>(null)
   const assessment = useMemo(
@@ -179,6 +181,7 @@ function OpenBench({
               assessment={assessment}
               currency={workbook.kitchen.currency}
               editing={{ recipe, factor, onPreview: setPreview, onEdit }}
+              pointed={pointed}
             />
             <AddLines recipe={recipe} larder={larder} parts={parts} onEdit={onEdit} />
             {bill.gaps
@@ -189,7 +192,7 @@ function OpenBench({
                 </p>
               ))}
           </section>
-          <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2">
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 pt-2 pb-1.5">
             <Link href={editAddress} className="do">
               Edit the recipe
             </Link>
@@ -209,6 +212,7 @@ function OpenBench({
               </span>
             ))}
           </div>
+          <Ribbon bill={bill} ingredients={workbook.ingredients} pointed={pointed} onPoint={setPointed} />
         </div>
         <Lid
           face={face}

@@ -33,11 +33,14 @@ export function Ledger({
   assessment,
   currency,
   editing,
+  pointed,
 }: {
   groups: LedgerGroup[]
   assessment: Assessment
   currency: string
   editing: Editing
+  /** The ingredient pointed at in the ribbon. */
+  pointed: string | null
 }) {
   const { claims } = assessment
   const [opened, setOpened] = useState<Opened | null>(null)
@@ -102,7 +105,15 @@ export function Ledger({
               </th>
             </tr>
             {group.rows.map(row => (
-              <Row key={row.at} row={row} claims={claims} onOpen={open} onMenu={openMenu} editing={editing} />
+              <Row
+                key={row.at}
+                row={row}
+                pointed={pointed === row.line.ingredient}
+                claims={claims}
+                onOpen={open}
+                onMenu={openMenu}
+                editing={editing}
+              />
             ))}
           </tbody>
         ))}
@@ -131,12 +142,14 @@ const worst = (claims: readonly ClaimResult[], at: number) =>
 
 function Row({
   row,
+  pointed,
   claims,
   onOpen,
   onMenu,
   editing,
 }: {
   row: LedgerRow
+  pointed: boolean
   claims: ClaimResult[]
   onOpen: Open
   onMenu: (row: LedgerRow, element: HTMLElement) => void
@@ -146,7 +159,7 @@ function Row({
   const cost = row.cost === null ? null : toPlaces(Number(row.cost), 2)
   return (
     <tr
-      className={`h-[24px] pointer-coarse:h-[44px] ${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
+      className={`h-[24px] pointer-coarse:h-[44px] ${pointed ? 'bg-page ' : ''}${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
     >
       <td className="px-3 py-0">
         {row.source ? (
