@@ -72,6 +72,7 @@ const views = [
     },
   },
   { name: 'larder', at: '/larder', size: desk },
+  { name: 'kitchen', at: '/kitchen', size: desk },
   { name: 'ingredient', at: '/larder/plant-butter', size: desk },
   {
     name: 'about-product',

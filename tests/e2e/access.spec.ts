@@ -11,6 +11,7 @@ const views: [string, string][] = [
   ['larder', '/larder'],
   ['ingredient', '/larder/plant-butter'],
   ['new ingredient', '/larder/new'],
+  ['kitchen', '/kitchen'],
   ['print', '/products/ginger-teff-loaf/print'],
   ['not found', '/nowhere'],
 ]

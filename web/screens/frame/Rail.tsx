@@ -1,12 +1,13 @@
 // The stations, in the order of work.
 'use client'
-import { NotebookPen, Warehouse } from 'lucide-react'
+import { NotebookPen, SlidersHorizontal, Warehouse } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 
 const stations = [
   { name: 'Recipes', at: '/recipes', also: '/products', Icon: NotebookPen },
   { name: 'Larder', at: '/larder', also: '/larder', Icon: Warehouse },
+  { name: 'Kitchen', at: '/kitchen', also: '/kitchen', Icon: SlidersHorizontal },
 ]
 
 export function Rail() {

@@ -7,7 +7,6 @@ import {
   allergenName,
   animalTraits,
   evidenceKindName,
-  evidenceKinds,
   type Ingredient,
   mainNutrients,
   mentions,
@@ -19,9 +18,10 @@ import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useMemo, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
+import { EvidenceRows } from '../../ui/EvidenceRows'
 import type { Refusal } from '../outcome'
 import { keepIngredient, putBack, takeOut } from './actions'
-import { ingredientFrom, isEvidenceKind, newEvidence, readComposition, type Sheet, sheetOf } from './sheet'
+import { ingredientFrom, readComposition, type Sheet, sheetOf } from './sheet'
 
 const statusOptions: { value: AllergenStatus; label: string }[] = [
   { value: 'unknown', label: 'unknown' },
@@ -336,40 +336,7 @@ export function IngredientSheet({
                 Nothing on file. Without a document no absence claim can rest on this ingredient.
               </p>
             )}
-            {sheet.evidence.map((one, at) => {
-              const set = (change: Partial<Sheet['evidence'][number]>) =>
-                put({
-                  evidence: sheet.evidence.map((known, index) => (index === at ? { ...known, ...change } : known)),
-                })
-              return (
-                <div key={one.id} className="mb-1.5 grid grid-cols-[1fr_1.3fr_1fr_1fr_auto] items-end gap-2">
-                  <div className="text-[13px] text-quiet">
-                    Kind
-                    <Choose
-                      label="Kind of proof"
-                      value={one.kind}
-                      onChange={kind => isEvidenceKind(kind) && set({ kind })}
-                      options={evidenceKinds.map(kind => ({ value: kind, label: evidenceKindName[kind] }))}
-                    />
-                  </div>
-                  {field(`evidence.${at}.reference`, one.reference, reference => set({ reference }), 'Reference')}
-                  {field(`evidence.${at}.dated`, one.dated, dated => set({ dated }), 'Dated', { type: 'date' })}
-                  {field(`evidence.${at}.expires`, one.expires, expires => set({ expires }), 'Runs out', {
-                    type: 'date',
-                  })}
-                  <button
-                    type="button"
-                    className="word-link pb-1.5"
-                    onClick={() => put({ evidence: sheet.evidence.filter((_, index) => index !== at) })}
-                  >
-                    Remove
-                  </button>
-                </div>
-              )
-            })}
-            <button type="button" className="do" onClick={() => put({ evidence: [...sheet.evidence, newEvidence()] })}>
-              Add a document
-            </button>
+            <EvidenceRows rows={sheet.evidence} onChange={evidence => put({ evidence })} refusal={refusal} />
           </Group>
           <Group title="What it is made of">
             <div className="mb-2 w-64">

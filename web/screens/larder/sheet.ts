@@ -6,7 +6,6 @@ import {
   allergenCodes,
   type Component,
   compositionText,
-  Evidence,
   Ingredient,
   millilitresOf,
   type NutrientCode,
@@ -14,6 +13,7 @@ import {
   readStatement,
   type Traits,
 } from '@fair-tin/core'
+import { type EvidenceRow, evidenceOf, rowOf } from '../../ui/EvidenceRows'
 import type { Refusal } from '../outcome'
 
 export interface Sheet {
@@ -39,7 +39,7 @@ export interface Sheet {
   gramsEach: string
   edible: string
   packs: { grams: string; price: string; currency: string; from: string }[]
-  evidence: { id: string; kind: Evidence['kind']; reference: string; dated: string; expires: string }[]
+  evidence: EvidenceRow[]
   /** The ingredient it came from: what the form does not show is kept. */
   before: Ingredient
 }
@@ -92,13 +92,7 @@ export function sheetOf(ingredient: Ingredient): Sheet {
       currency: pack.currency,
       from: pack.from,
     })),
-    evidence: ingredient.evidence.map(({ id, kind, reference, dated, expires }) => ({
-      id,
-      kind,
-      reference,
-      dated,
-      expires: expires ?? '',
-    })),
+    evidence: ingredient.evidence.map(rowOf),
     before: ingredient,
   }
 }
@@ -235,17 +229,7 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
       currency: pack.currency.trim().toUpperCase(),
       from: pack.from,
     })),
-    evidence: sheet.evidence.map(one => {
-      const { expires: _e, ...old } = before.evidence.find(known => known.id === one.id) ?? {}
-      return {
-        ...old,
-        id: one.id,
-        kind: one.kind,
-        reference: one.reference.trim(),
-        dated: one.dated,
-        ...(one.expires ? { expires: one.expires } : {}),
-      }
-    }),
+    evidence: sheet.evidence.map(one => evidenceOf(one, before.evidence)),
     ...(sheet.standsFor.trim() ? { standsFor: sheet.standsFor.trim() } : {}),
     ...(sheet.supplier.trim() ? { supplier: sheet.supplier.trim() } : {}),
     ...(sheet.labelName.trim() ? { labelName: sheet.labelName.trim() } : {}),
@@ -277,12 +261,3 @@ function wording(path: string[], message: string): string {
   if (where === 'traits') return `Use the words offered, separated by commas, or “none”: ${path.slice(0, 2).join(' ')}.`
   return message
 }
-
-export const newEvidence = (): Sheet['evidence'][number] => ({
-  id: `e-${Math.random().toString(36).slice(2, 8)}`,
-  kind: 'specification',
-  reference: '',
-  dated: '',
-  expires: '',
-})
-export const isEvidenceKind = (kind: string): kind is Evidence['kind'] => Evidence.shape.kind.safeParse(kind).success

@@ -1,0 +1,276 @@
+// The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
+'use client'
+import {
+  type AllergenCode,
+  allergenCodes,
+  allergenName,
+  type CrossContact,
+  controlName,
+  type Evidence,
+  type Kitchen,
+  proofOf,
+  spokenDay,
+} from '@fair-tin/core'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { Choose } from '../../ui/Choose'
+import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/EvidenceRows'
+import { VerdictMark } from '../../ui/VerdictMark'
+import type { Refusal } from '../outcome'
+import { keepKitchen } from './actions'
+
+interface Row {
+  key: string
+  allergen: AllergenCode | 'gluten'
+  control: CrossContact['control'] | ''
+  equipment: string
+  evidence: string
+}
+const nameOf = (allergen: Row['allergen']) => (allergen === 'gluten' ? 'gluten' : allergenName[allergen])
+const carries: readonly string[] = ['notOnSite', 'separated', 'cleanedAndTested']
+const controls = [
+  { value: '-', label: 'not assessed' },
+  ...(Object.keys(controlName) as CrossContact['control'][]).map(value => ({ value, label: controlName[value] })),
+]
+let made = 0
+const rowsOf = (kitchen: Kitchen): Row[] => {
+  const known = kitchen.crossContact.map(
+    (record): Row => ({
+      key: `r${made++}`,
+      allergen: record.allergen,
+      control: record.control,
+      equipment: record.equipment ?? '',
+      evidence: record.evidence ?? '',
+    }),
+  )
+  const missing = (['gluten', ...allergenCodes] as const)
+    .filter(code => !known.some(row => row.allergen === code))
+    .map((allergen): Row => ({ key: `r${made++}`, allergen, control: '', equipment: '', evidence: '' }))
+  const order = ['gluten', ...allergenCodes] as readonly string[]
+  return [...known, ...missing].sort((a, b) => order.indexOf(a.allergen) - order.indexOf(b.allergen))
+}
+
+export function KitchenSheet({
+  kitchen,
+  evidence,
+  version,
+  today,
+}: {
+  kitchen: Kitchen
+  evidence: Evidence[]
+  version: number
+  today: string
+}) {
+  const router = useRouter()
+  const [rows, setRows] = useState(() => rowsOf(kitchen))
+  const [papers, setPapers] = useState<EvidenceRow[]>(() => evidence.map(rowOf))
+  const [operator, setOperator] = useState({
+    name: kitchen.operator?.name ?? '',
+    address: kitchen.operator?.address ?? '',
+  })
+  const [currency, setCurrency] = useState<string>(kitchen.currency)
+  const [seen, setSeen] = useState(version)
+  const [problems, setProblems] = useState<Refusal[]>([])
+  const [saving, start] = useTransition()
+  const refusal = (path: string) => problems.find(problem => problem.path === path)?.message
+  const set = (key: string, change: Partial<Row>) =>
+    setRows(before => before.map(row => (row.key === key ? { ...row, ...change } : row)))
+  const documents = papers.filter(paper => paper.dated).map(paper => evidenceOf(paper, evidence))
+  const proofs = [
+    { value: '-', label: 'no proof' },
+    ...papers.map(paper => ({ value: paper.id, label: paper.reference || 'unnamed' })),
+  ]
+
+  const keep = () =>
+    start(async () => {
+      const { operator: _, ...rest } = kitchen
+      const crossContact = rows.flatMap((row): CrossContact[] => {
+        if (row.control === '') return []
+        const before = kitchen.crossContact.find(
+          record => record.allergen === row.allergen && (record.equipment ?? '') === row.equipment,
+        )
+        const { equipment: _e, evidence: _v, ...kept } = before ?? {}
+        return [
+          {
+            ...kept,
+            allergen: row.allergen,
+            control: row.control,
+            ...(row.equipment.trim() ? { equipment: row.equipment.trim() } : {}),
+            ...(row.evidence ? { evidence: row.evidence } : {}),
+          },
+        ]
+      })
+      const next = {
+        kitchen: {
+          ...rest,
+          currency: currency.trim().toUpperCase(),
+          crossContact,
+          ...(operator.name.trim()
+            ? { operator: { name: operator.name.trim(), address: operator.address.trim() } }
+            : {}),
+        },
+        evidence: papers.map(paper => evidenceOf(paper, evidence)),
+      }
+      const outcome = await keepKitchen(next, seen).catch(() => null)
+      if (!outcome)
+        return setProblems([
+          { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
+        ])
+      if (outcome.saved) {
+        setSeen(outcome.version)
+        setProblems([])
+        toast('The kitchen is kept. Every claim was checked again.')
+        router.refresh()
+      } else if ('conflict' in outcome) {
+        setSeen(outcome.conflict.version)
+        setProblems([
+          {
+            path: '',
+            message:
+              'Somebody changed the kitchen meanwhile. Yours is still here: keep again to put it over theirs, or reload to see theirs.',
+          },
+        ])
+      } else
+        setProblems(
+          outcome.problems.map(one =>
+            one.path.startsWith('evidence')
+              ? { ...one, message: 'A document needs its date; its end may stay empty.' }
+              : one,
+          ),
+        )
+    })
+
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <h1 className="mr-auto text-3xl">Kitchen</h1>
+        <button type="button" className="do do-first" disabled={saving} onClick={keep}>
+          {saving ? 'Keeping …' : 'Keep the changes'}
+        </button>
+      </div>
+      {problems.length > 0 && (
+        <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
+          {[...new Set(problems.map(problem => problem.message))].map(message => (
+            <p key={message}>{message}</p>
+          ))}
+        </div>
+      )}
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] lg:overflow-hidden">
+        <div className="pane lg:min-h-0">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label="Cross-contact">
+            <h2 className="text-base">How each allergen is kept out</h2>
+            <p className="text-[13px] text-quiet">
+              An allergen never assessed leaves every claim about it unproven. Cleaning without a test, and sharing,
+              carry no claim.
+            </p>
+            <table className="mt-1 w-full text-left">
+              <thead className="text-quiet">
+                <tr>
+                  <th className="w-7">
+                    <span className="sr-only">State</span>
+                  </th>
+                  <th className="font-normal">Allergen</th>
+                  <th className="w-[24%] font-normal">Kept out by</th>
+                  <th className="w-[24%] font-normal">Where</th>
+                  <th className="w-[26%] font-normal">Proof</th>
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map(row => {
+                  const proof = proofOf(row.evidence || undefined, documents, today)
+                  const good = carries.includes(row.control) && proof.proven
+                  const why =
+                    row.control === ''
+                      ? 'not assessed'
+                      : good
+                        ? 'carries a claim'
+                        : !carries.includes(row.control)
+                          ? 'carries no claim'
+                          : proof.proven
+                            ? ''
+                            : proof.fact
+                  const name = nameOf(row.allergen)
+                  return (
+                    <tr key={row.key} className="align-middle">
+                      <td title={why}>
+                        <VerdictMark mark={good ? 'holds' : 'unproven'} label={`${name}: ${why}`} />
+                      </td>
+                      <td className="py-0.5 pr-2">{name}</td>
+                      <td className="py-0.5 pr-2">
+                        <Choose
+                          label={`How ${name} is kept out`}
+                          value={row.control || '-'}
+                          options={controls}
+                          onChange={value =>
+                            set(row.key, { control: value === '-' ? '' : (value as CrossContact['control']) })
+                          }
+                        />
+                      </td>
+                      <td className="py-0.5 pr-2">
+                        <input
+                          className="field"
+                          aria-label={`Where ${name} is kept out`}
+                          value={row.equipment}
+                          maxLength={120}
+                          onChange={event => set(row.key, { equipment: event.target.value })}
+                        />
+                      </td>
+                      <td className="py-0.5">
+                        <Choose
+                          label={`Proof for ${name}`}
+                          value={row.evidence || '-'}
+                          options={proofs}
+                          onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
+                        />
+                      </td>
+                    </tr>
+                  )
+                })}
+              </tbody>
+            </table>
+          </section>
+        </div>
+        <div className="pane lg:min-h-0">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label="Proof and particulars">
+            <h2 className="text-base">The kitchen’s own proof</h2>
+            {documents
+              .filter(paper => paper.expires && paper.expires < today)
+              .map(paper => (
+                <p key={paper.id} className="text-unproven">
+                  {paper.reference} ran out on {spokenDay(paper.expires!)}.
+                </p>
+              ))}
+            <div className="mt-1.5">
+              <EvidenceRows rows={papers} onChange={setPapers} refusal={refusal} />
+            </div>
+            <h2 className="mt-4 text-base">On every label</h2>
+            {(['name', 'address'] as const).map(field => (
+              <label key={field} className="mt-1.5 flex flex-col text-[13px] text-quiet">
+                {field === 'name' ? 'Name of the business' : 'Its address'}
+                <input
+                  className="field text-ink"
+                  value={operator[field]}
+                  maxLength={200}
+                  onChange={event => setOperator(before => ({ ...before, [field]: event.target.value }))}
+                />
+              </label>
+            ))}
+            <label className="mt-1.5 flex w-40 flex-col text-[13px] text-quiet">
+              Currency of its prices
+              <input
+                className="field text-ink"
+                value={currency}
+                maxLength={3}
+                aria-invalid={refusal('kitchen.currency') ? true : undefined}
+                onChange={event => setCurrency(event.target.value)}
+              />
+            </label>
+          </section>
+        </div>
+      </div>
+    </section>
+  )
+}

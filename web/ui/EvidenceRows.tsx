@@ -1,0 +1,95 @@
+// Documents with their dates: what a status or a record rests on.
+'use client'
+import { type Evidence, evidenceKindName, evidenceKinds } from '@fair-tin/core'
+import { Choose } from './Choose'
+
+export interface EvidenceRow {
+  id: string
+  kind: Evidence['kind']
+  reference: string
+  dated: string
+  expires: string
+}
+export const newEvidence = (): EvidenceRow => ({
+  id: `e-${Math.random().toString(36).slice(2, 8)}`,
+  kind: 'specification',
+  reference: '',
+  dated: '',
+  expires: '',
+})
+export const rowOf = ({ id, kind, reference, dated, expires }: Evidence): EvidenceRow => ({
+  id,
+  kind,
+  reference,
+  dated,
+  expires: expires ?? '',
+})
+/** The row as evidence; what the row does not show is kept from what it was. */
+export function evidenceOf(row: EvidenceRow, before: readonly Evidence[]): Evidence {
+  const { expires: _, ...old } = before.find(known => known.id === row.id) ?? {}
+  return {
+    ...old,
+    id: row.id,
+    kind: row.kind,
+    reference: row.reference.trim(),
+    dated: row.dated,
+    ...(row.expires ? { expires: row.expires } : {}),
+  }
+}
+
+export function EvidenceRows({
+  rows,
+  onChange,
+  refusal,
+}: {
+  rows: readonly EvidenceRow[]
+  onChange: (rows: EvidenceRow[]) => void
+  refusal: (path: string) => string | undefined
+}) {
+  const set = (at: number, change: Partial<EvidenceRow>) =>
+    onChange(rows.map((row, index) => (index === at ? { ...row, ...change } : row)))
+  const field = (at: number, name: 'reference' | 'dated' | 'expires', label: string) => (
+    <label className="flex flex-col text-[13px] text-quiet">
+      {label}
+      <input
+        type={name === 'reference' ? 'text' : 'date'}
+        className="field text-ink"
+        value={rows[at]![name]}
+        maxLength={200}
+        aria-invalid={refusal(`evidence.${at}.${name}`) ? true : undefined}
+        onChange={event => set(at, { [name]: event.target.value })}
+      />
+      {refusal(`evidence.${at}.${name}`) && <span className="text-breaks">{refusal(`evidence.${at}.${name}`)}</span>}
+    </label>
+  )
+  return (
+    <>
+      {rows.map((row, at) => (
+        <div key={row.id} className="mb-1.5 grid grid-cols-2 items-end gap-2 sm:grid-cols-[1fr_1.3fr_1fr_1fr_auto]">
+          <div className="text-[13px] text-quiet">
+            Kind
+            <Choose
+              label="Kind of proof"
+              value={row.kind}
+              onChange={kind => set(at, { kind: kind as Evidence['kind'] })}
+              options={evidenceKinds.map(kind => ({ value: kind, label: evidenceKindName[kind] }))}
+            />
+          </div>
+          {field(at, 'reference', 'Reference')}
+          {field(at, 'dated', 'Dated')}
+          {field(at, 'expires', 'Runs out')}
+          <button
+            type="button"
+            className="word-link pb-1.5"
+            onClick={() => onChange(rows.filter((_, index) => index !== at))}
+          >
+            Remove
+          </button>
+        </div>
+      ))}
+      <button type="button" className="do" onClick={() => onChange([...rows, newEvidence()])}>
+        Add a document
+      </button>
+    </>
+  )
+}
