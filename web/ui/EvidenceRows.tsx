@@ -63,9 +63,12 @@ export function EvidenceRows({
     </label>
   )
   return (
-    <>
+    <div className="@container">
       {rows.map((row, at) => (
-        <div key={row.id} className="mb-1.5 grid grid-cols-2 items-end gap-2 sm:grid-cols-[1fr_1.3fr_1fr_1fr_auto]">
+        <div
+          key={row.id}
+          className="mb-1.5 grid grid-cols-2 items-end gap-2 border-b border-hair pb-2 @lg:grid-cols-[1fr_1.3fr_1fr_1fr_auto] @lg:border-0 @lg:pb-0"
+        >
           <div className="text-[13px] text-quiet">
             Kind
             <Choose
@@ -80,7 +83,7 @@ export function EvidenceRows({
           {field(at, 'expires', 'Runs out')}
           <button
             type="button"
-            className="word-link pb-1.5"
+            className="word-link justify-self-start pb-1.5"
             onClick={() => onChange(rows.filter((_, index) => index !== at))}
           >
             Remove
@@ -90,6 +93,6 @@ export function EvidenceRows({
       <button type="button" className="do" onClick={() => onChange([...rows, newEvidence()])}>
         Add a document
       </button>
-    </>
+    </div>
   )
 }

@@ -173,7 +173,7 @@ function Row({
             {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
           </button>
         ) : (
-          <span className="px-1">{row.name}</span>
+          <span className="block px-1">{row.name}</span>
         )}
       </td>
       <td className="py-0 pr-2 text-right max-sm:hidden">

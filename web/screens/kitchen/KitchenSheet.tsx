@@ -16,6 +16,7 @@ import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/EvidenceRows'
+import { Scroller } from '../../ui/Group'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { Refusal } from '../outcome'
 import { keepKitchen } from './actions'
@@ -157,119 +158,113 @@ export function KitchenSheet({
         </div>
       )}
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] lg:overflow-hidden">
-        <div className="pane lg:min-h-0">
-          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
-          <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label="Cross-contact">
-            <h2 className="text-base">How each allergen is kept out</h2>
-            <p className="text-[13px] text-quiet">
-              An allergen never assessed leaves every claim about it unproven. Cleaning without a test, and sharing,
-              carry no claim.
-            </p>
-            <table className="mt-1 w-full text-left">
-              <thead className="text-quiet">
-                <tr>
-                  <th className="w-7">
-                    <span className="sr-only">State</span>
-                  </th>
-                  <th className="font-normal">Allergen</th>
-                  <th className="w-[24%] font-normal">Kept out by</th>
-                  <th className="w-[24%] font-normal">Where</th>
-                  <th className="w-[26%] font-normal">Proof</th>
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map(row => {
-                  const proof = proofOf(row.evidence || undefined, documents, today)
-                  const good = carries.includes(row.control) && proof.proven
-                  const why =
-                    row.control === ''
-                      ? 'not assessed'
-                      : good
-                        ? 'carries a claim'
-                        : !carries.includes(row.control)
-                          ? 'carries no claim'
-                          : proof.proven
-                            ? ''
-                            : proof.fact
-                  const name = nameOf(row.allergen)
-                  return (
-                    <tr key={row.key} className="align-middle">
-                      <td title={why}>
-                        <VerdictMark mark={good ? 'holds' : 'unproven'} label={`${name}: ${why}`} />
-                      </td>
-                      <td className="py-0.5 pr-2">{name}</td>
-                      <td className="py-0.5 pr-2">
-                        <Choose
-                          label={`How ${name} is kept out`}
-                          value={row.control || '-'}
-                          options={controls}
-                          onChange={value =>
-                            set(row.key, { control: value === '-' ? '' : (value as CrossContact['control']) })
-                          }
-                        />
-                      </td>
-                      <td className="py-0.5 pr-2">
-                        <input
-                          className="field"
-                          aria-label={`Where ${name} is kept out`}
-                          value={row.equipment}
-                          maxLength={120}
-                          onChange={event => set(row.key, { equipment: event.target.value })}
-                        />
-                      </td>
-                      <td className="py-0.5">
-                        <Choose
-                          label={`Proof for ${name}`}
-                          value={row.evidence || '-'}
-                          options={proofs}
-                          onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
-                        />
-                      </td>
-                    </tr>
-                  )
-                })}
-              </tbody>
-            </table>
-          </section>
-        </div>
-        <div className="pane lg:min-h-0">
-          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
-          <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label="Proof and particulars">
-            <h2 className="text-base">The kitchen’s own proof</h2>
-            {documents
-              .filter(paper => paper.expires && paper.expires < today)
-              .map(paper => (
-                <p key={paper.id} className="text-unproven">
-                  {paper.reference} ran out on {spokenDay(paper.expires!)}.
-                </p>
-              ))}
-            <div className="mt-1.5">
-              <EvidenceRows rows={papers} onChange={setPapers} refusal={refusal} />
-            </div>
-            <h2 className="mt-4 text-base">On every label</h2>
-            {(['name', 'address'] as const).map(field => (
-              <label key={field} className="mt-1.5 flex flex-col text-[13px] text-quiet">
-                {field === 'name' ? 'Name of the business' : 'Its address'}
-                <input
-                  className="field text-ink"
-                  value={operator[field]}
-                  maxLength={200}
-                  onChange={event => setOperator(before => ({ ...before, [field]: event.target.value }))}
-                />
-              </label>
+        <Scroller label="Cross-contact">
+          <h2 className="text-base">How each allergen is kept out</h2>
+          <p className="text-[13px] text-quiet">
+            An allergen never assessed leaves every claim about it unproven. Cleaning without a test, and sharing, carry
+            no claim.
+          </p>
+          <table className="mt-1 w-full text-left">
+            <thead className="text-quiet">
+              <tr>
+                <th className="w-7">
+                  <span className="sr-only">State</span>
+                </th>
+                <th className="font-normal">Allergen</th>
+                <th className="w-[24%] font-normal">Kept out by</th>
+                <th className="w-[24%] font-normal">Where</th>
+                <th className="w-[26%] font-normal">Proof</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(row => {
+                const proof = proofOf(row.evidence || undefined, documents, today)
+                const good = carries.includes(row.control) && proof.proven
+                const why =
+                  row.control === ''
+                    ? 'not assessed'
+                    : good
+                      ? 'carries a claim'
+                      : !carries.includes(row.control)
+                        ? 'carries no claim'
+                        : proof.proven
+                          ? ''
+                          : proof.fact
+                const name = nameOf(row.allergen)
+                return (
+                  <tr key={row.key} className="align-middle">
+                    <td title={why}>
+                      <VerdictMark mark={good ? 'holds' : 'unproven'} label={`${name}: ${why}`} />
+                    </td>
+                    <td className="py-0.5 pr-2">{name}</td>
+                    <td className="py-0.5 pr-2">
+                      <Choose
+                        label={`How ${name} is kept out`}
+                        value={row.control || '-'}
+                        options={controls}
+                        onChange={value =>
+                          set(row.key, { control: value === '-' ? '' : (value as CrossContact['control']) })
+                        }
+                      />
+                    </td>
+                    <td className="py-0.5 pr-2">
+                      <input
+                        className="field"
+                        aria-label={`Where ${name} is kept out`}
+                        value={row.equipment}
+                        maxLength={120}
+                        onChange={event => set(row.key, { equipment: event.target.value })}
+                      />
+                    </td>
+                    <td className="py-0.5">
+                      <Choose
+                        label={`Proof for ${name}`}
+                        value={row.evidence || '-'}
+                        options={proofs}
+                        onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
+                      />
+                    </td>
+                  </tr>
+                )
+              })}
+            </tbody>
+          </table>
+        </Scroller>
+        <Scroller label="Proof and particulars">
+          <h2 className="text-base">The kitchen’s own proof</h2>
+          {documents
+            .filter(paper => paper.expires && paper.expires < today)
+            .map(paper => (
+              <p key={paper.id} className="text-unproven">
+                {paper.reference} ran out on {spokenDay(paper.expires!)}.
+              </p>
             ))}
-            <label className="mt-1.5 flex w-40 flex-col text-[13px] text-quiet">
-              Currency of its prices
+          <div className="mt-1.5">
+            <EvidenceRows rows={papers} onChange={setPapers} refusal={refusal} />
+          </div>
+          <h2 className="mt-4 text-base">On every label</h2>
+          {(['name', 'address'] as const).map(field => (
+            <label key={field} className="mt-1.5 flex flex-col text-[13px] text-quiet">
+              {field === 'name' ? 'Name of the business' : 'Its address'}
               <input
                 className="field text-ink"
-                value={currency}
-                maxLength={3}
-                aria-invalid={refusal('kitchen.currency') ? true : undefined}
-                onChange={event => setCurrency(event.target.value)}
+                value={operator[field]}
+                maxLength={200}
+                onChange={event => setOperator(before => ({ ...before, [field]: event.target.value }))}
               />
             </label>
-          </section>
-        </div>
+          ))}
+          <label className="mt-1.5 flex w-40 flex-col text-[13px] text-quiet">
+            Currency of its prices
+            <input
+              className="field text-ink"
+              value={currency}
+              maxLength={3}
+              aria-invalid={refusal('kitchen.currency') ? true : undefined}
+              onChange={event => setCurrency(event.target.value)}
+            />
+          </label>
+        </Scroller>
       </div>
     </section>
   )

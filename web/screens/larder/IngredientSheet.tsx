@@ -1,12 +1,8 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
 import {
-  type AllergenCode,
-  type AllergenStatus,
-  allergenCodes,
   allergenName,
   animalTraits,
-  evidenceKindName,
   type Ingredient,
   mainNutrients,
   mentions,
@@ -15,20 +11,17 @@ import {
 } from '@fair-tin/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { type ReactNode, useEffect, useMemo, useState, useTransition } from 'react'
+import { useEffect, useMemo, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { EvidenceRows } from '../../ui/EvidenceRows'
+import { Group, Scroller } from '../../ui/Group'
+import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
+import { AllergenFacts, proofOptions } from './AllergenFacts'
 import { keepIngredient, putBack, takeOut } from './actions'
 import { ingredientFrom, readComposition, type Sheet, sheetOf } from './sheet'
 
-const statusOptions: { value: AllergenStatus; label: string }[] = [
-  { value: 'unknown', label: 'unknown' },
-  { value: 'free', label: 'free' },
-  { value: 'mayContain', label: 'may contain' },
-  { value: 'contains', label: 'contains' },
-]
 const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
 const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
 
@@ -113,12 +106,7 @@ export function IngredientSheet({
       ),
     [sheet.name, sheet.labelName, sheet.madeOf, sheet.statement],
   )
-  const setAllergen = (code: AllergenCode, change: Partial<Sheet['allergens'][AllergenCode]>) =>
-    put({ allergens: { ...sheet.allergens, [code]: { ...sheet.allergens[code], ...change } } })
-  const proofs = [
-    { value: '-', label: 'no proof' },
-    ...sheet.evidence.map(one => ({ value: one.id, label: one.reference || evidenceKindName[one.kind] })),
-  ]
+  const proofs = proofOptions(sheet)
 
   const keep = (over?: number) => {
     const built = ingredientFrom(sheet)
@@ -150,7 +138,6 @@ export function IngredientSheet({
       router.refresh()
     })
   const general = problems.filter(problem => problem.path === '' || problem.path === 'removed')
-  const unknowns = allergenCodes.filter(code => sheet.allergens[code].status === 'unknown').length
 
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
@@ -187,30 +174,17 @@ export function IngredientSheet({
         </div>
       )}
       {conflict && (
-        <div role="alert" className="rounded-lg border-2 border-unproven bg-[#fdf7e8] p-3">
-          <b>Somebody changed this ingredient while you were editing</b> (version {conflict.version}). Yours is still
-          here.{' '}
-          <button
-            type="button"
-            className="word-link mr-3"
-            onClick={() => {
-              setConflict(null)
-              keep(conflict.version)
-            }}
-          >
-            Save mine over theirs
-          </button>
-          <button
-            type="button"
-            className="word-link"
-            onClick={() => {
-              setConflict(null)
-              setSheet(sheetOf(conflict.theirs))
-            }}
-          >
-            Take theirs instead
-          </button>
-        </div>
+        <Overtaken
+          said={`Somebody changed this ingredient while you were editing (version ${conflict.version}).`}
+          onMine={() => {
+            setConflict(null)
+            keep(conflict.version)
+          }}
+          onTheirs={() => {
+            setConflict(null)
+            setSheet(sheetOf(conflict.theirs))
+          }}
+        />
       )}
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-2 lg:overflow-hidden">
         <Scroller label="Facts">
@@ -412,88 +386,7 @@ export function IngredientSheet({
               </label>
             </div>
           </Group>
-          <Group
-            title="Allergens"
-            note={
-              unknowns > 0
-                ? `${unknowns} unknown. Unknown is never free: it stays unknown until somebody answers for it.`
-                : 'Every one is answered.'
-            }
-          >
-            <div className="mb-2 flex flex-wrap items-center gap-2">
-              <span className="text-quiet">Where the document names none:</span>
-              <button
-                type="button"
-                className="do"
-                disabled={sheet.evidence.length === 0 || unknowns === 0}
-                onClick={() => {
-                  const before = sheet.allergens
-                  const evidence = sheet.evidence[0]!.id
-                  put({
-                    allergens: Object.fromEntries(
-                      allergenCodes.map(code => [
-                        code,
-                        before[code].status === 'unknown' && !spoken.has(code)
-                          ? { status: 'free', evidence }
-                          : before[code],
-                      ]),
-                    ) as Sheet['allergens'],
-                  })
-                  toast('The unknown ones are free, on that document.', {
-                    action: { label: 'Undo', onClick: () => put({ allergens: before }) },
-                  })
-                }}
-              >
-                Put the unknown ones down as free
-                {sheet.evidence[0]?.reference ? ` on ${sheet.evidence[0].reference}` : ''}
-              </button>
-            </div>
-            <table className="w-full text-left">
-              <thead className="text-quiet">
-                <tr>
-                  <th className="w-28 font-normal">Allergen</th>
-                  <th className="w-36 font-normal">Status</th>
-                  <th className="font-normal">Rests on</th>
-                </tr>
-              </thead>
-              <tbody>
-                {allergenCodes.map(code => {
-                  const { status, evidence } = sheet.allergens[code]
-                  const word = spoken.get(code)
-                  const conflict = word !== undefined && (status === 'free' || status === 'unknown')
-                  return (
-                    <tr key={code} className="align-top">
-                      <td className="py-0.5">{allergenName[code]}</td>
-                      <td className="py-0.5 pr-2">
-                        <Choose
-                          label={`Status for ${allergenName[code]}`}
-                          value={status}
-                          options={statusOptions}
-                          onChange={value => setAllergen(code, { status: value as AllergenStatus })}
-                        />
-                      </td>
-                      <td className="py-0.5">
-                        {status !== 'unknown' && (
-                          <Choose
-                            label={`Proof for ${allergenName[code]}`}
-                            value={evidence || '-'}
-                            options={proofs}
-                            onChange={value => setAllergen(code, { evidence: value === '-' ? '' : value })}
-                          />
-                        )}
-                        {conflict && (
-                          <p className="text-[13px] text-breaks">
-                            “{word}” speaks of {allergenName[code]}. Until that is settled every claim on it is
-                            unproven.
-                          </p>
-                        )}
-                      </td>
-                    </tr>
-                  )
-                })}
-              </tbody>
-            </table>
-          </Group>
+          <AllergenFacts sheet={sheet} put={put} spoken={spoken} />
         </Scroller>
       </div>
       <div className="flex flex-wrap gap-3">
@@ -510,25 +403,5 @@ export function IngredientSheet({
         )}
       </div>
     </section>
-  )
-}
-
-function Scroller({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="pane min-h-0">
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
-      <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label={label}>
-        {children}
-      </section>
-    </div>
-  )
-}
-function Group({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
-  return (
-    <div className="border-b border-hair py-2.5 last:border-0">
-      <h2 className="text-base">{title}</h2>
-      {note && <p className="text-[13px] text-quiet">{note}</p>}
-      <div className="mt-1.5">{children}</div>
-    </div>
   )
 }

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
+import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
 import { type Draft, type DraftLine, draftFromReading, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
@@ -241,30 +242,17 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       </div>
       <Problems list={general} />
       {conflict && (
-        <div role="alert" className="rounded-lg border-2 border-unproven bg-[#fdf7e8] p-3">
-          <b>Somebody saved this recipe while you were editing</b> (version {conflict.version},{' '}
-          {conflict.theirs.lines.length} lines). Yours is still here.{' '}
-          <button
-            type="button"
-            className="word-link mr-3"
-            onClick={() => {
-              setConflict(null)
-              keep(conflict.version)
-            }}
-          >
-            Save mine over theirs
-          </button>
-          <button
-            type="button"
-            className="word-link"
-            onClick={() => {
-              setConflict(null)
-              put(draftFromRecipe(conflict.theirs), '')
-            }}
-          >
-            Take theirs instead
-          </button>
-        </div>
+        <Overtaken
+          said={`Somebody saved this recipe while you were editing (version ${conflict.version}, ${conflict.theirs.lines.length} lines).`}
+          onMine={() => {
+            setConflict(null)
+            keep(conflict.version)
+          }}
+          onTheirs={() => {
+            setConflict(null)
+            put(draftFromRecipe(conflict.theirs), '')
+          }}
+        />
       )}
       <div className="pane flex min-h-0 flex-1 flex-col">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
