@@ -21,13 +21,16 @@ interface LineGluten {
 function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): LineGluten {
   const { rules, workbook } = context
   const limit = rules.gluten.atMostMgPerKg
+  const over = (mgPerKg: number) => (rules.gluten.below ? atMost(limit, mgPerKg) : !atMost(mgPerKg, limit))
   const figure = ingredient.gluten?.atMostMgPerKg ?? null
   const proof = proofOf(ingredient.gluten?.evidence, ingredient.evidence, workbook.today)
   const proven = figure !== null && proof.proven
   for (const cereal of glutenCereals) {
     if (ingredient.allergens[cereal]?.status !== 'contains') continue
     const oatsAllowed =
-      cereal === 'oats' && rules.gluten.oats === 'speciallyProduced' && ingredient.oatsSpeciallyProduced === true
+      cereal === 'oats' &&
+      (rules.gluten.oats === 'withFigure' ||
+        (rules.gluten.oats === 'speciallyProduced' && ingredient.oatsSpeciallyProduced === true))
     const removed = cereal !== 'oats' && ingredient.glutenRemoved === true && rules.gluten.removedWheat === 'withTest'
     if (oatsAllowed || (removed && (!proven || proof.evidence?.kind === 'test'))) continue
     if (removed)
@@ -39,7 +42,7 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
     const why = cereal === 'oats' ? 'contains oats that are not specially produced' : `contains ${cereal}`
     return { verdict: 'breaks', mgPerKg: null, reason: { fact: why, mend: 'Use something without it.' } }
   }
-  if (figure !== null && figure > limit)
+  if (figure !== null && over(figure))
     return {
       verdict: 'breaks',
       mgPerKg: figure,
@@ -112,7 +115,11 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   if (milligrams !== null && bill.finished > 0) {
     const mgPerKg = (milligrams / bill.finished) * 1000
     const said = `at worst ${toPlaces(mgPerKg, 1)} mg/kg of gluten as sold; the limit is ${limit} (${rules.gluten.cite})`
-    grounds.push({ verdict: atMost(mgPerKg, limit) ? 'holds' : 'breaks', reason: { path: whole, fact: said }, at: -1 })
+    grounds.push({
+      verdict: (rules.gluten.below ? !atMost(limit, mgPerKg) : atMost(mgPerKg, limit)) ? 'holds' : 'breaks',
+      reason: { path: whole, fact: said },
+      at: -1,
+    })
   } else if (grounds.every(ground => ground.verdict === 'holds') && grounds.length > 0)
     grounds.push({
       verdict: 'unproven',

@@ -13,7 +13,7 @@ const kj: EnergyFactors = {
   alcohol: 29,
   organicAcids: 13,
   polyols: 10,
-  erythritol: 0,
+  eachPolyol: { erythritol: 0 },
   allulose: 17,
 }
 const kcal: EnergyFactors = {
@@ -24,7 +24,7 @@ const kcal: EnergyFactors = {
   alcohol: 7,
   organicAcids: 3,
   polyols: 2.4,
-  erythritol: 0,
+  eachPolyol: { erythritol: 0 },
   allulose: 4,
 }
 
@@ -87,6 +87,7 @@ export const eu: RulePack = {
   nuts: ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia', 'peanut'],
   gluten: {
     atMostMgPerKg: 20,
+    below: false,
     oats: 'speciallyProduced',
     removedWheat: 'withTest',
     cite: 'Regulation (EU) 828/2014; Codex Stan 118-1979',
@@ -109,6 +110,7 @@ export const eu: RulePack = {
       sodiumMg: [{ nearest: 1 }],
     },
     otherwise: macronutrient,
+    trimmed: false,
   },
   table: {
     cite: 'Regulation (EU) 1169/2011, Annex XV',

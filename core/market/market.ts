@@ -3,11 +3,12 @@ import type { MarketCode } from '../workbook'
 import { eu } from './eu'
 import type { RulePack } from './rulePack'
 import { uk } from './uk'
+import { us } from './us'
 
-const packs: Partial<Record<MarketCode, RulePack>> = { uk, eu }
+const packs: Partial<Record<MarketCode, RulePack>> = { uk, eu, us }
 
-/** Markets with a rule pack, in the order they are offered. */
-export const marketsServed = Object.keys(packs) as MarketCode[]
+/** Markets a whole label can be made for, in the order they are offered. The US panel cannot be set out yet. */
+export const marketsServed: readonly MarketCode[] = ['uk', 'eu']
 
 /** The rules of a market. Throws RangeError for one without a rule pack yet: nothing is judged by another's rules. */
 export function rulesOf(market: MarketCode): RulePack {

@@ -16,15 +16,16 @@ const falls = (value: number, step: RoundingStep): boolean => {
  */
 export function roundNutrient(market: MarketCode, nutrient: Rounded, value: number): string {
   if (!(value >= 0) || !Number.isFinite(value)) throw new RangeError(`${value} is no amount of ${nutrient}.`)
-  const { rules, otherwise } = rulesOf(market).rounding
+  const { rules, otherwise, trimmed } = rulesOf(market).rounding
+  const shown = (text: string) => (trimmed ? String(Number(text)) : text)
   const steps = rules[nutrient] ?? otherwise
   for (const [at, step] of steps.entries()) {
     if (!falls(value, step)) continue
     if (step.print !== undefined) return value === 0 ? '0' : step.print
     const printed = toNearest(value, step.nearest ?? 1)
     const next = steps[at + 1]
-    if (next?.nearest !== undefined && !falls(Number(printed), step)) return toNearest(value, next.nearest)
-    return printed
+    if (next?.nearest !== undefined && !falls(Number(printed), step)) return shown(toNearest(value, next.nearest))
+    return shown(printed)
   }
   return toNearest(value, 1)
 }

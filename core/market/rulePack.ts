@@ -11,7 +11,8 @@ export interface RoundingStep {
   print?: string
   nearest?: number
 }
-export type Rounded = NutrientCode | 'salt'
+/** `totalCarbohydrate` is available carbohydrate and fibre together, as the US and Canada count it. */
+export type Rounded = NutrientCode | 'salt' | 'totalCarbohydrate'
 
 export interface EnergyFactors {
   fat: number
@@ -21,9 +22,9 @@ export interface EnergyFactors {
   fibre: number
   alcohol: number
   organicAcids: number
-  /** Polyols without a factor of their own. */
+  /** Polyols of a kind without a factor of its own. */
   polyols: number
-  erythritol: number
+  eachPolyol: Partial<Record<NutrientCode, number>>
   allulose: number
 }
 
@@ -48,15 +49,22 @@ export interface RulePack {
   }
   /** What "nut-free" must be free of, peanut included. */
   nuts: AllergenCode[]
-  /** mg/kg in the food as sold, at most. */
+  /** mg/kg in the food as sold: at most, or (`below`) under. */
   gluten: {
     atMostMgPerKg: number
-    oats: 'speciallyProduced' | 'never'
+    below: boolean
+    oats: 'speciallyProduced' | 'withFigure' | 'never'
     removedWheat: 'withTest' | 'never'
     cite: string
   }
   energy: { kj: EnergyFactors; kcal: EnergyFactors; cite: string }
-  rounding: { rules: Partial<Record<Rounded, RoundingStep[]>>; otherwise: RoundingStep[]; cite: string }
+  rounding: {
+    rules: Partial<Record<Rounded, RoundingStep[]>>
+    otherwise: RoundingStep[]
+    /** Is 3.0 printed as 3? */
+    trimmed: boolean
+    cite: string
+  }
   table: { rows: { nutrient: Rounded; label: string; indent: number; optional?: true }[]; cite: string }
   /** Grams, and kJ for energy, an average adult takes in a day. */
   referenceIntake: Partial<Record<Rounded, number>>

@@ -34,16 +34,17 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   const needed = (['fat', 'carbohydrate', 'protein', 'fibre'] as const).map(of)
   if (needed.some(value => value === undefined)) return null
   const [fat, carbohydrate, protein, fibre] = needed as [number, number, number, number]
-  const erythritol = of('erythritol') ?? 0
-  const polyols = Math.max(of('polyols') ?? 0, erythritol)
+  const kinds = Object.entries(factors.eachPolyol) as [NutrientCode, number][]
+  const named = kinds.reduce((sum, [code]) => sum + (of(code) ?? 0), 0)
+  const polyols = Math.max(of('polyols') ?? 0, named)
   const allulose = of('allulose') ?? 0
   return (
     fat * factors.fat +
     protein * factors.protein +
     fibre * factors.fibre +
     Math.max(0, carbohydrate - polyols - allulose) * factors.carbohydrate +
-    (polyols - erythritol) * factors.polyols +
-    erythritol * factors.erythritol +
+    (polyols - named) * factors.polyols +
+    kinds.reduce((sum, [code, factor]) => sum + (of(code) ?? 0) * factor, 0) +
     allulose * factors.allulose +
     (of('alcohol') ?? 0) * factors.alcohol +
     (of('organicAcids') ?? 0) * factors.organicAcids

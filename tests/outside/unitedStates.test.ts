@@ -1,0 +1,249 @@
+// United States values against 21 CFR 101.9, 101.12 and 101.91 and the FD&C Act, written down from memory of them.
+import {
+  assess,
+  energyOf,
+  type NutrientCode,
+  roundNutrient,
+  rulesOf,
+  servingsPerContainer,
+  usPercentDailyValue,
+  usServing,
+} from '@fair-tin/core'
+import { describe, expect, it } from 'vitest'
+import { demoWorkbook } from '../../demo/workbook'
+
+const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
+  for (const [value, text] of edges) expect(roundNutrient('us', nutrient, value), `${nutrient} ${value}`).toBe(text)
+}
+
+describe('rounding, 21 CFR 101.9(c)', () => {
+  it('calories: under 5 as 0, to 50 by 5, above by 10', () =>
+    printed('energyKcal', [
+      [0, '0'],
+      [4.9, '0'],
+      [5, '5'],
+      [7.4, '5'],
+      [7.5, '10'],
+      [47.5, '50'],
+      [50, '50'],
+      [50.1, '50'],
+      [54.9, '50'],
+      [55, '60'],
+      [284, '280'],
+      [285, '290'],
+    ]))
+  it.each(['fat', 'saturates', 'trans'] as const)('%s: under 0.5 as 0, under 5 by 0.5, above by 1', nutrient =>
+    printed(nutrient, [
+      [0.49, '0'],
+      [0.5, '0.5'],
+      [0.74, '0.5'],
+      [0.75, '1'],
+      [2.25, '2.5'],
+      [4.74, '4.5'],
+      [4.75, '5'],
+      [4.99, '5'],
+      [5, '5'],
+      [5.5, '6'],
+      [13.4, '13'],
+    ]),
+  )
+  it('cholesterol: under 2 as 0, 2 to 5 as less than 5, above by 5', () =>
+    printed('cholesterolMg', [
+      [1.9, '0'],
+      [2, 'less than 5'],
+      [5, 'less than 5'],
+      [5.1, '5'],
+      [7.5, '10'],
+      [62, '60'],
+    ]))
+  it('sodium: under 5 as 0, to 140 by 5, above by 10', () =>
+    printed('sodiumMg', [
+      [4.9, '0'],
+      [5, '5'],
+      [137.4, '135'],
+      [140, '140'],
+      [141, '140'],
+      [145, '150'],
+      [480, '480'],
+    ]))
+  it.each(['totalCarbohydrate', 'carbohydrate', 'fibre', 'sugars', 'addedSugars', 'polyols', 'protein'] as const)(
+    '%s: under 0.5 as 0, under 1 as less than 1, else by 1',
+    nutrient =>
+      printed(nutrient, [
+        [0.49, '0'],
+        [0.5, 'less than 1'],
+        [0.99, 'less than 1'],
+        [1, '1'],
+        [1.5, '2'],
+        [37.4, '37'],
+      ]),
+  )
+  it('vitamin D and iron by 0.1, calcium and potassium by 10', () => {
+    printed('vitaminDMcg', [
+      [0.24, '0.2'],
+      [2, '2'],
+    ])
+    printed('ironMg', [
+      [1.25, '1.3'],
+      [8, '8'],
+    ])
+    printed('calciumMg', [
+      [14.9, '10'],
+      [15, '20'],
+      [255, '260'],
+    ])
+    printed('potassiumMg', [[235, '240']])
+  })
+})
+
+describe('daily values, 21 CFR 101.9(c)(8) and (9)', () => {
+  it.each([
+    ['fat', 78],
+    ['saturates', 20],
+    ['cholesterolMg', 300],
+    ['sodiumMg', 2300],
+    ['totalCarbohydrate', 275],
+    ['fibre', 28],
+    ['addedSugars', 50],
+    ['vitaminDMcg', 20],
+    ['calciumMg', 1300],
+    ['ironMg', 18],
+    ['potassiumMg', 4700],
+  ] as const)('%s: %d is 100 %%', (nutrient, daily) => expect(usPercentDailyValue(nutrient, daily)).toBe('100'))
+  it('nearest 1 for fat and the like; none for trans, sugars and protein', () => {
+    expect(usPercentDailyValue('fat', 8)).toBe('10')
+    for (const nutrient of ['trans', 'sugars', 'protein'] as const) expect(usPercentDailyValue(nutrient, 5)).toBeNull()
+  })
+  it('vitamins and minerals by 2 to 10 %, by 5 to 50 %, by 10 above', () => {
+    const calcium = (percent: number) => usPercentDailyValue('calciumMg', percent * 13)
+    expect([1.9, 2, 3, 9, 10, 12, 13, 47, 50, 54, 56].map(calcium)).toEqual([
+      '0',
+      '2',
+      '4',
+      '10',
+      '10',
+      '10',
+      '15',
+      '45',
+      '50',
+      '50',
+      '60',
+    ])
+  })
+})
+
+describe('serving size, 21 CFR 101.12(b) and 101.9(b)(2)', () => {
+  const cookies = (netWeight: number, pieces: number) => usServing({ netWeight, pieces, category: 'cookie' })
+  it('at most half the reference amount: as many pieces as come closest', () =>
+    expect(cookies(200, 20)).toMatchObject({ pieces: 3, grams: 30 }))
+  it('half to two thirds: one or two pieces', () => expect(cookies(180, 10)).toMatchObject({ pieces: 2 }))
+  it('two thirds to twice: one piece', () =>
+    expect(cookies(240, 8)).toMatchObject({ pieces: 1, grams: 30, perContainer: '8' }))
+  it('twice to three times: near the reference, with a column for the whole', () =>
+    expect(cookies(150, 2)).toMatchObject({ pieces: 1 / 3, wholeUnitToo: true, grams: 25 }))
+  it('a single piece packed alone under 200 % is one serving, also below 50 %', () => {
+    expect(usServing({ netWeight: 15, pieces: 1, category: 'cookie' })).toMatchObject({ pieces: 1, perContainer: '1' })
+    expect(usServing({ netWeight: 219, pieces: 1, category: 'muffin' })).toMatchObject({ pieces: 1 })
+  })
+  it('a large cake: the slice closest to the reference amount', () =>
+    expect(usServing({ netWeight: 960, pieces: 1, category: 'mediumCake' })).toMatchObject({
+      pieces: 1 / 12,
+      grams: 80,
+      perContainer: '12',
+    }))
+  it('needs to know what it is', () => expect(usServing({ netWeight: 100, pieces: 1 })).toHaveProperty('unknown'))
+  it('servings per container: whole, by halves between 2 and 5, "about" where rounded', () => {
+    expect(
+      [
+        [240, 30],
+        [100, 30],
+        [70, 30],
+        [170, 30],
+        [20, 30],
+      ].map(([pack, one]) => servingsPerContainer(pack!, one!)),
+    ).toEqual(['8', 'about 3.5', 'about 2.5', 'about 6', 'about 1'])
+  })
+})
+
+describe('energy, 21 CFR 101.9(c)(1)', () => {
+  const { kcal } = rulesOf('us').energy
+  const one = (code: NutrientCode) => {
+    const polyol = [
+      'erythritol',
+      'xylitol',
+      'maltitol',
+      'sorbitol',
+      'isomalt',
+      'lactitol',
+      'mannitol',
+      'polyols',
+      'allulose',
+    ].includes(code)
+    const all: Partial<Record<NutrientCode, number>> = {
+      fat: 0,
+      carbohydrate: polyol ? 1 : 0,
+      protein: 0,
+      fibre: 0,
+      [code]: 1,
+    }
+    return energyOf(nutrient => all[nutrient], kcal)
+  }
+  it.each([
+    ['fat', 9],
+    ['protein', 4],
+    ['carbohydrate', 4],
+    ['fibre', 2],
+    ['isomalt', 2],
+    ['lactitol', 2],
+    ['xylitol', 2.4],
+    ['maltitol', 2.1],
+    ['sorbitol', 2.6],
+    ['mannitol', 1.6],
+    ['erythritol', 0],
+    ['allulose', 0.4],
+  ] as const)('%s is %f kcal a gram', (code, calories) => expect(one(code)).toBeCloseTo(calories, 9))
+})
+
+describe('allergens, FD&C Act 201(qq)', () => {
+  it('nine, tree nuts by kind, coconut no longer, pine nut still', () => {
+    const { groups } = rulesOf('us').allergens
+    expect(groups.map(group => group.name)).toEqual([
+      'milk',
+      'egg',
+      'fish',
+      'Crustacean shellfish',
+      'tree nuts',
+      'peanuts',
+      'wheat',
+      'soybeans',
+      'sesame',
+    ])
+    const codes = groups.flatMap(group => group.codes)
+    expect([
+      codes.includes('pineNut'),
+      codes.includes('coconut'),
+      codes.includes('rye'),
+      codes.includes('celery'),
+    ]).toEqual([true, false, false, false])
+  })
+  it('gluten-free is under 20 ppm, not at it (21 CFR 101.91)', () => {
+    const workbook = demoWorkbook('2026-11-24')
+    const at = (mgPerKg: number) => {
+      const ingredients = workbook.ingredients.map(one => ({
+        ...one,
+        ...(one.gluten ? { gluten: { ...one.gluten, atMostMgPerKg: mgPerKg } } : {}),
+      }))
+      const recipes = workbook.recipes.map(one => ({ ...one, bakeLoss: 0 }))
+      const claim = (market: 'uk' | 'us') =>
+        assess({ ...workbook, ingredients, recipes }, 'ginger-teff-loaf', market).claims.find(
+          one => one.claim === 'glutenFree',
+        )!.verdict
+      return [claim('uk'), claim('us')]
+    }
+    expect([at(19), at(20), at(21)]).toEqual([
+      ['holds', 'holds'],
+      ['holds', 'breaks'],
+      ['breaks', 'breaks'],
+    ])
+  })
+})
