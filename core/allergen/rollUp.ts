@@ -1,7 +1,7 @@
 // What each allergen's status is over everything that touches the food, with every reason kept.
 import { byId } from '../ingredient/byId'
 import { type Evidence, proofOf } from '../ingredient/evidence'
-import type { Component, Ingredient } from '../ingredient/ingredient'
+import type { animalTraits, Component, Ingredient } from '../ingredient/ingredient'
 import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
 import type { Bill, BillLine, PathStep } from '../recipe/bill'
@@ -46,6 +46,22 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
   return words
 }
 
+const madeFrom: Partial<Record<AllergenCode, (typeof animalTraits)[number]>> = {
+  milk: 'milk',
+  egg: 'egg',
+  fish: 'fish',
+}
+
+/** What in the ingredient's own words or kind says that it is there, or null. */
+function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
+  const word = wordsIn(ingredient).get(code)
+  if (word !== undefined) return `“${word}” speaks of ${allergenName[code]}`
+  const animal = madeFrom[code]
+  return animal && ingredient.traits.animal?.includes(animal)
+    ? `its kind says it is made from ${allergenName[code]}`
+    : null
+}
+
 /** Status of one ingredient for one allergen, before it is used anywhere. `exempt`: derivatives the market leaves out. */
 export function statusOf(
   ingredient: Ingredient,
@@ -71,22 +87,23 @@ export function statusOf(
       mend: `Use something without ${name}.`,
     }
   }
+  const spoken = spokenOf(ingredient, code)
   if (said?.status === 'mayContain') {
     const evidence = ingredient.evidence.find(one => one.id === said.evidence)
     return {
       status: 'mayContain',
       proven: false,
-      fact: `may contain ${name}`,
+      fact: spoken ? `put down as may contain ${name}, yet ${spoken}` : `may contain ${name}`,
+      ...(spoken ? { conflict: true as const } : {}),
       ...(evidence ? { evidence } : {}),
-      mend: `Find one that is free of ${name}.`,
+      mend: spoken ? `Settle the ${name} status in the larder.` : `Find one that is free of ${name}.`,
     }
   }
-  const word = wordsIn(ingredient).get(code)
-  if (word !== undefined) {
+  if (spoken !== null) {
     const fact =
       said?.status === 'free'
-        ? `“${word}” speaks of ${name}, yet it is put down as free of it`
-        : `“${word}” speaks of ${name}, and nobody has said whether it is there`
+        ? `${spoken}, yet it is put down as free of it`
+        : `${spoken}, and nobody has said whether it is there`
     return { status: 'unknown', proven: false, conflict: true, fact, mend: `Settle the ${name} status in the larder.` }
   }
   if (said === undefined || said.status === 'unknown')

@@ -103,6 +103,20 @@ describe('dairy-free', () => {
     ).toBe('unproven')
     expect(dairy(sampleIngredient('paneer cubes')).because[0]!.fact).toContain('paneer')
   })
+  it('is unproven where the kind says milk and the status says free, and not vegan by a mere may-contain', () => {
+    const kind = sampleIngredient('crisp', { traits: { ...sampleIngredient('x').traits, animal: ['milk'] } })
+    expect(dairy(kind)).toMatchObject({
+      verdict: 'unproven',
+      because: [{ fact: 'its kind says it is made from milk, yet it is put down as free of it' }],
+    })
+    const spread = carrying('spread', 'milk', 'mayContain', {
+      composition: [{ name: 'rapeseed oil' }, { name: 'whey powder' }],
+    })
+    expect(claimed([spread], ['vegan', 'dairyFree'])).toMatchObject({
+      vegan: { verdict: 'unproven' },
+      dairyFree: { verdict: 'breaks' },
+    })
+  })
   it('is unproven in a kitchen that was not assessed, or only cleans', () => {
     const kitchen = (crossContact: Workbook['kitchen']['crossContact']) => (workbook: Workbook) => ({
       ...workbook,
@@ -165,6 +179,10 @@ describe('gluten-free', () => {
       })).verdict,
     ).toBe('unproven')
   })
+  it('is unproven where the kind says a gluten grain and no cereal is named', () =>
+    expect(
+      gluten([figure('flour', 5, { traits: { ...sampleIngredient('x').traits, grain: ['gluten'] } })]).verdict,
+    ).toBe('unproven'))
   it('takes what is free by nature as 0', () => {
     const { gluten: _, ...water } = sampleIngredient('water', { evidence: [] })
     expect(gluten([figure('flour', 5), water]).verdict).toBe('holds')

@@ -60,6 +60,13 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
       mgPerKg: null,
       reason: { fact: conflict.reason.fact, ...(conflict.reason.mend ? { mend: conflict.reason.mend } : {}) },
     }
+  const named = glutenCereals.some(code => ingredient.allergens[code]?.status === 'contains')
+  if (ingredient.traits.grain?.includes('gluten') && !named)
+    return {
+      verdict: 'unproven',
+      mgPerKg: null,
+      reason: { fact: 'its kind says a gluten grain, and no cereal is put down', mend: 'Settle it in the larder.' },
+    }
   if (figure !== null && proof.proven)
     return {
       verdict: 'holds',

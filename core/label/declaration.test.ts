@@ -210,6 +210,20 @@ describe('what stands around it', () => {
         String(part),
       ).toBe(true)
   })
+  it('warns of what the kitchen shares, and asks where it cannot say which cereal', () => {
+    const kitchen = (allergen: 'sesame' | 'gluten') => (workbook: Workbook) => ({
+      ...workbook,
+      kitchen: { ...workbook.kitchen, crossContact: [{ allergen, control: 'shared' as const }] },
+    })
+    expect(
+      declared([sampleIngredient('flour')], [sampleLine('flour', 1)], {}, {}, [], kitchen('sesame')).mayContain,
+    ).toEqual(['sesame'])
+    expect(
+      declared([sampleIngredient('flour')], [sampleLine('flour', 1)], {}, {}, [], kitchen('gluten')).problems.map(
+        problem => problem.what,
+      ),
+    ).toContain('The kitchen shares gluten, and no cereal is named.')
+  })
   it('dates from the day of baking', () =>
     expect(
       declared([sampleIngredient('flour')], [sampleLine('flour', 1)], {

@@ -1,6 +1,6 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
 
-import { type AllergenCode, allergenName } from '../allergen/codes'
+import { type AllergenCode, allergenName, glutenCereals } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
 import { type FindingTable, rolledUp } from '../allergen/rollUp'
 import { type ClaimResult, nameOfClaim } from '../claim/verdict'
@@ -269,5 +269,14 @@ function problemsOf(
         what: `${record.equipment ?? 'The kitchen'} is cleaned of ${allergenName[record.allergen]} but not tested.`,
         mend: 'Decide, with someone competent, whether “may contain” is needed.',
       })
+  const glutenInside = codes.some(code => glutenCereals.includes(code) && rolledUp(found[code]) === 'contains')
+  if (
+    !glutenInside &&
+    workbook.kitchen.crossContact.some(record => record.allergen === 'gluten' && record.control === 'shared')
+  )
+    problems.push({
+      what: 'The kitchen shares gluten, and no cereal is named.',
+      mend: 'Put down which cereal is shared, so that the label can warn of it.',
+    })
   return problems
 }
