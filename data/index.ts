@@ -2,6 +2,7 @@
 export * from './bakery'
 export * from './ingredients'
 export { migrate } from './migrate'
+export { type Findable, listFindable } from './names'
 export * from './products'
 export * from './recipes'
 export type { Saved } from './versioned'

@@ -81,6 +81,22 @@ for (const [name, size] of [
     }
   })
 
+test('anything is found by any of its names, by keyboard', async ({ page }) => {
+  await page.goto('/recipes')
+  await expect(page.locator('h1')).toBeVisible()
+  await page.keyboard.press('/')
+  await page.getByPlaceholder('By any name it goes by').fill('ground linseed')
+  await expect(page.getByRole('option', { name: /linseed, ground/ })).toBeVisible()
+  await clean(page)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'linseed, ground' })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.getByPlaceholder('By any name it goes by').fill('no such thing at all')
+  await expect(page.getByText('Nothing by that name.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+})
+
 test('the bench answers to its keys', async ({ page }) => {
   await page.goto('/products/ginger-teff-loaf')
   const row = page.getByRole('row').filter({ hasText: 'teff flour' }).first()

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { Modal } from '../../ui/Modal'
 
 const keys: [string, string][] = [
+  ['/', 'find anything'],
   ['?', 'this list'],
   ['g then r', 'go to Recipes'],
   ['g then l', 'go to the Larder'],

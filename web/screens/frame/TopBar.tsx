@@ -1,20 +1,23 @@
 // Which market is in view, and who is working.
 'use client'
-import type { Person } from '@fair-tin/data'
+import type { Findable, Person } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { Choose, type Option } from '../../ui/Choose'
 import { standAtTheBench, viewMarket } from './actions'
+import { Finder } from './Finder'
 import { KeyHelp } from './KeyHelp'
 
 export function TopBar({
   bakery,
+  things,
   staff,
   person,
   markets,
   market,
 }: {
   bakery: string
+  things: Findable[]
   staff: Person[]
   person: string | undefined
   markets: Option[]
@@ -29,7 +32,8 @@ export function TopBar({
     })
   return (
     <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
-      <span className="mr-auto text-quiet max-md:hidden">{bakery}</span>
+      <Finder things={things} />
+      <span className="mr-auto pl-2 text-quiet max-lg:invisible">{bakery}</span>
       <KeyHelp />
       <Choose pill label="Selling in" value={market} options={markets} onChange={choose(viewMarket)} />
       <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>
