@@ -34,7 +34,7 @@ export function Choose({
         className={
           pill
             ? 'inline-flex items-center gap-1.5 rounded-full border-[1.5px] border-hair bg-pane px-3.5 py-1 whitespace-nowrap'
-            : 'field inline-flex items-center justify-between gap-1 text-left text-sm text-ink'
+            : 'field inline-flex items-center justify-between gap-1 text-left text-[14px] text-ink'
         }
       >
         <span className="truncate">

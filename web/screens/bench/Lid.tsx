@@ -92,7 +92,7 @@ function LabelFace({ assessment, productId, rules, onAbout }: Props) {
           <LabelSvg layout={laid} />
         </div>
       )}
-      <p className="mt-1 text-xs text-quiet">
+      <p className="mt-1 text-[12.5px] text-quiet">
         {'tooMuch' in laid ? '' : `100 × 70 mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}
         {rules.title} rules: {rules.caution.charAt(0).toLowerCase() + rules.caution.slice(1)}
       </p>

@@ -48,7 +48,7 @@ export function Finder({ things }: { things: Findable[] }) {
       >
         <Search size={15} aria-hidden />
         <span className="max-md:sr-only">Find an ingredient, recipe, product …</span>
-        <kbd className="ml-auto rounded border border-hair px-1.5 font-figure text-xs max-md:hidden">/</kbd>
+        <kbd className="ml-auto rounded border border-hair px-1.5 font-figure text-[12.5px] max-md:hidden">/</kbd>
       </button>
       <Modal open={open} onClose={() => setOpen(false)} title="Find anything">
         <Command label="Find anything" loop>

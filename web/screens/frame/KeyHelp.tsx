@@ -48,7 +48,7 @@ export function KeyHelp() {
       <button
         type="button"
         onClick={() => setOpen(true)}
-        className="rounded-md border border-hair bg-pane px-2 py-0.5 font-figure text-xs text-quiet max-md:hidden"
+        className="rounded-md border border-hair bg-pane px-2 py-0.5 font-figure text-[12.5px] text-quiet max-md:hidden"
         aria-label="Keys"
       >
         ?

@@ -33,7 +33,8 @@ export function TopBar({
   return (
     <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
       <Finder things={things} />
-      <span className="mr-auto pl-2 text-quiet max-lg:invisible">{bakery}</span>
+      <span className="pl-2 text-quiet max-lg:hidden">{bakery}</span>
+      <span className="mr-auto" />
       <KeyHelp />
       <Choose pill label="Selling in" value={market} options={markets} onChange={choose(viewMarket)} />
       <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>

@@ -329,7 +329,7 @@ export function IngredientSheet({
               <label className="flex flex-col text-[13px] text-quiet">
                 The ingredient list, as on the pack
                 <textarea
-                  className="field min-h-16 text-sm text-ink"
+                  className="field min-h-16 text-[14px] text-ink"
                   value={sheet.statement}
                   aria-invalid={refusal('statement') ? true : undefined}
                   onChange={event => put({ statement: event.target.value })}

@@ -237,7 +237,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
         </div>
         <div className="flex flex-col text-[13px] text-quiet">
           Tin
-          <span className="py-1 text-sm text-ink">{tinText(draft)}</span>
+          <span className="py-1 text-[14px] text-ink">{tinText(draft)}</span>
         </div>
       </div>
       <Problems list={general} />
@@ -296,7 +296,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
             <label className="flex flex-col text-[13px] text-quiet">
               Method, one step a row
               <textarea
-                className="field min-h-32 text-sm leading-relaxed text-ink"
+                className="field min-h-32 text-[14px] leading-relaxed text-ink"
                 value={draft.method}
                 dir="auto"
                 onChange={event => edit(now => ({ ...now, method: event.target.value }))}
@@ -305,7 +305,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
             {draft.unread.length > 0 && (
               <div>
                 <p className="text-[13px] text-quiet">Not understood, kept as it is</p>
-                <ul className="mt-1 text-sm" dir="auto">
+                <ul className="mt-1 text-[14px]" dir="auto">
                   {draft.unread.map((row, at) => (
                     <li key={`${at}-${row}`} className="border-l-2 border-hair pl-2 break-words">
                       {row}

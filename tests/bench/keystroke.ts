@@ -1,0 +1,67 @@
+// From a keystroke in an amount to painted numbers, in the browser: the largest demo product, and a 400-line recipe.
+// Prints medians and 95th percentiles; judges nothing.
+import { chromium, type Page } from '@playwright/test'
+
+const address = process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210'
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+})
+const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
+await context.addCookies([{ name: 'bench', value: 'nell', url: address }])
+const page = await context.newPage()
+
+/** Types so many keys into one amount; milliseconds from the input event to the frame after the numbers moved. */
+async function measure(name: string, keys: number): Promise<number[]> {
+  await page
+    .getByRole('button', { name: new RegExp(`^Amount of ${name}:`) })
+    .first()
+    .click()
+  await page.evaluate(() => {
+    const samples: number[] = []
+    Object.assign(window, { samples })
+    window.addEventListener(
+      'input',
+      () => {
+        const began = performance.now()
+        requestAnimationFrame(() => {
+          const painted = new MessageChannel()
+          painted.port1.onmessage = () => samples.push(performance.now() - began)
+          painted.port2.postMessage(0)
+        })
+      },
+      true,
+    )
+  })
+  for (let at = 0; at < keys; at++) {
+    const key = at % 8 < 4 ? String((at % 9) + 1) : 'Backspace'
+    await page.keyboard.press(at % 8 === 0 ? 'Home' : key)
+    await page.waitForTimeout(15)
+  }
+  await page.keyboard.press('Escape')
+  return page.evaluate(() => (window as unknown as { samples: number[] }).samples)
+}
+const quantile = (samples: number[], share: number) =>
+  [...samples].sort((a, b) => a - b)[Math.min(samples.length - 1, Math.floor(samples.length * share))]!
+const say = (what: string, samples: number[]) =>
+  console.log(
+    `${what}: ${samples.length} keystrokes, median ${quantile(samples, 0.5).toFixed(1)} ms, 95th percentile ${quantile(samples, 0.95).toFixed(1)} ms`,
+  )
+
+async function long(on: Page): Promise<void> {
+  await on.goto('/recipes/new')
+  const lines = Array.from(
+    { length: 400 },
+    (_, at) => `${at + 1} g ${['buckwheat flour', 'teff flour', 'light cane sugar', 'cornflour'][at % 4]}`,
+  )
+  await on.getByLabel('The recipe as written').fill(['Four hundred lines', 'Makes 10', '', ...lines].join('\n'))
+  await on.getByRole('button', { name: 'Read it' }).click()
+  await on.getByRole('button', { name: 'Keep the recipe' }).click()
+  await on.getByRole('heading', { name: 'Four hundred lines' }).waitFor()
+}
+
+await page.goto('/products/damson-slice', { waitUntil: 'networkidle' })
+say('largest demo product', await measure('plant butter', 250))
+await long(page)
+say('400-line recipe', await measure('teff flour', 80))
+await browser.close()
