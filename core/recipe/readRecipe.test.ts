@@ -69,6 +69,9 @@ describe('readRecipe', () => {
       title: 'Two-window buns',
       lines: [{ item: 'rice flour' }],
     }))
+  it.each(['Four hundred lines', 'Three grain loaf'])('takes “%s” for a title', title =>
+    expect(readRecipe(`${title}\n\n200 g rice flour`)).toMatchObject({ title, lines: [{ item: 'rice flour' }] }),
+  )
   it('reads 400 lines', () => {
     const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
     expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)

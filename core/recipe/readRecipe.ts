@@ -150,6 +150,9 @@ function uses(text: string): ReadLine[] {
 function startsLikeAmount(text: string): boolean {
   const plain = plainly(undecorated(text))
   const read = readAmount(plain)
+  // "Four hundred lines" and "Three grain loaf" are names, not pieces of something
+  const inWords = read?.amount.unit === 'each' && !/\d/.test(plain.slice(0, plain.length - read.rest.length))
+  if (inWords && /^\s*(?:hundred|thousand|seed|grain|layer|cheese|pot|day)\b/i.test(read.rest)) return false
   return (
     read !== null &&
     !(read.amount.unit === 'each' && /^an? /i.test(plain) && (plain.length > 40 || /[.!?]$/.test(plain)))

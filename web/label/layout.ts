@@ -42,15 +42,37 @@ const largestSize = 2.9
 /** Height of the figures of the net quantity, mm, by grams. */
 export const quantityHeight = (grams: number): number => (grams <= 50 ? 2 : grams <= 200 ? 3 : grams <= 1000 ? 4 : 6)
 
+/** A word measured once, at an em of 1 mm; it may be half bold ("butter**milk**"). */
 interface Word {
-  pieces: { text: string; bold: boolean }[]
+  pieces: { text: string; bold: boolean; width: number }[]
   width: number
   /** Set off from the word before by a space. */
   spaced: boolean
 }
+interface Paragraph {
+  words: Word[]
+  /** Times the em of the body; or, `fixed`, mm. */
+  size: number
+  fixed?: true
+  /** Space after it, in its own em. */
+  gap: number
+}
+interface Table {
+  head: { first: string; second: [string, string] }
+  rows: { label: string; indent: number; first: string[]; second: string[] }[]
+}
+/** All that stands on the label, measured but not yet placed. */
+interface Content {
+  left: Paragraph[]
+  above: Paragraph[]
+  table: Table | null
+  below: Paragraph[]
+}
 
-/** Runs cut into words that may stand on different rows; a word may be half bold ("butter**milk**"). */
-function wordsOf(runs: readonly Run[], size: number): Word[] {
+const unitSpace = textWidth(' ', 1)
+const piece = (text: string, bold: boolean) => ({ text, bold, width: textWidth(text, 1, bold) })
+
+function wordsOf(runs: readonly Run[]): Word[] {
   const words: Word[] = []
   let word: Word | null = null
   let spaced = false
@@ -62,33 +84,35 @@ function wordsOf(runs: readonly Run[], size: number): Word[] {
         spaced = true
         continue
       }
-      const bold = run.strong ?? false
       if (!word) {
         word = { pieces: [], width: 0, spaced }
         words.push(word)
         spaced = false
       }
-      word.pieces.push({ text: bit, bold })
-      word.width += textWidth(bit, size, bold)
+      const measured = piece(bit, run.strong ?? false)
+      word.pieces.push(measured)
+      word.width += measured.width
     }
   return words
 }
 
-/** A word wider than its column is broken where it must be; nothing is cut off. */
-function broken(word: Word, size: number, width: number): Word[] {
+/** A word wider than its column is broken where it must be; nothing is cut off. `width` at an em of 1 mm. */
+function broken(word: Word, width: number): Word[] {
   if (word.width <= width) return [word]
   const out: Word[] = []
   let now: Word = { pieces: [], width: 0, spaced: word.spaced }
-  for (const piece of word.pieces)
-    for (const letter of piece.text) {
-      const wide = textWidth(letter, size, piece.bold)
+  for (const { text, bold } of word.pieces)
+    for (const letter of text) {
+      const wide = textWidth(letter, 1, bold)
       if (now.width + wide > width && now.pieces.length > 0) {
         out.push(now)
         now = { pieces: [], width: 0, spaced: false }
       }
       const last = now.pieces.at(-1)
-      if (last && last.bold === piece.bold) last.text += letter
-      else now.pieces.push({ text: letter, bold: piece.bold })
+      if (last && last.bold === bold) {
+        last.text += letter
+        last.width += wide
+      } else now.pieces.push({ text: letter, bold, width: wide })
       now.width += wide
     }
   out.push(now)
@@ -103,134 +127,138 @@ interface Column {
 type Page = Pick<LabelLayout, 'texts' | 'rules'> & { brokenLabels: number }
 
 /** Sets one paragraph into a column, from its `y` down. */
-function paragraph(page: Page, column: Column, runs: readonly Run[], size: number, gap = 0.35): void {
-  const space = textWidth(' ', size)
+function set(page: Page, column: Column, paragraph: Paragraph, em: number): void {
+  const size = paragraph.fixed ? paragraph.size : paragraph.size * em
+  const room = column.width / size
   let x = 0
-  let started = false
-  const rowHeight = size * leading
-  const newRow = () => {
-    column.y += rowHeight
-    x = 0
-  }
-  newRow()
-  for (const word of wordsOf(runs, size).flatMap(one => broken(one, size, column.width))) {
-    const lead = started && word.spaced && x > 0 ? space : 0
-    if (x > 0 && x + lead + word.width > column.width + 1e-6) newRow()
-    else x += lead
-    for (const piece of word.pieces) {
-      const before = page.texts.at(-1)
-      const at = column.x + x
-      // neighbours of one kind on one row are one text, its spaces inside
-      const joins =
-        before &&
-        before.y === column.y &&
-        before.bold === piece.bold &&
-        before.size === size &&
-        Math.abs(before.x + textWidth(before.text, size, before.bold) + (lead && x > 0 ? space : 0) - at) < 1e-6
-      if (joins)
-        before.text += `${Math.abs(before.x + textWidth(before.text, size, before.bold) - at) > 1e-6 ? ' ' : ''}${piece.text}`
-      else page.texts.push({ x: at, y: column.y, text: piece.text, size, bold: piece.bold })
-      x += textWidth(piece.text, size, piece.bold)
+  // neighbours of one kind on one row are one text, its spaces inside
+  let open: PlacedText | null = null
+  column.y += size * leading
+  for (const whole of paragraph.words)
+    for (const word of broken(whole, room)) {
+      const lead = word.spaced && x > 0 ? unitSpace : 0
+      if (x > 0 && x + lead + word.width > room + 1e-9) {
+        column.y += size * leading
+        x = 0
+        open = null
+      }
+      const spaced = x > 0 && word.spaced
+      if (spaced) x += unitSpace
+      for (const [at, { text, bold, width }] of word.pieces.entries()) {
+        if (open && open.bold === bold) open.text += `${at === 0 && spaced ? ' ' : ''}${text}`
+        else {
+          open = { x: column.x + x * size, y: column.y, text, size, bold }
+          page.texts.push(open)
+        }
+        x += width
+      }
     }
-    started = true
-  }
-  column.y += gap * size
+  column.y += paragraph.gap * size
 }
 
 const plain = (text: string): Run[] => [{ text }]
+const paragraph = (runs: readonly Run[], gap = 0.35, size = 1): Paragraph => ({ words: wordsOf(runs), size, gap })
 
-function table(page: Page, column: Column, declaration: Declaration, size: number): void {
-  if (!('rows' in declaration.table)) return
-  const { rows } = declaration.table
-  const energy = rows.map(row =>
-    row.nutrient === 'energyKj' ? [row.per100g?.split(' / ') ?? [], row.perServing?.split(' / ') ?? []] : null,
-  )
-  const right = column.x + column.width
-  const wide = (text: string) => textWidth(text, size)
-  const flat = rows.flatMap((row, at) => energy[at] ?? [[row.per100g ?? ''], [row.perServing ?? '']])
-  const second = Math.max(
-    wide(declaration.particulars.serving.replace(/ \(.*/, '')),
-    wide(declaration.particulars.serving.replace(/^[^(]*/, '')),
-    ...flat
-      .filter((_, at) => at % 2 === 1)
-      .flat()
-      .map(wide),
-  )
-  const first = Math.max(
-    wide('per 100 g'),
-    ...flat
-      .filter((_, at) => at % 2 === 0)
-      .flat()
-      .map(wide),
-  )
-  const firstEdge = right - second - size
-  const put = (text: string, edge: number, y: number) =>
-    page.texts.push({ x: edge - wide(text), y, text, size, bold: false })
-  const rule = (weight = 0.1) => page.rules.push({ x1: column.x, x2: right, y: column.y + 0.36 * size, weight })
-  const left = (text: string, indent: number) => {
-    const room = firstEdge - first - size * 0.6 - column.x - indent
-    const rowsOfLabel: string[] = []
-    for (const word of text.split(' ')) {
-      const last = rowsOfLabel.at(-1)
-      if (last !== undefined && wide(`${last} ${word}`) <= room) rowsOfLabel[rowsOfLabel.length - 1] = `${last} ${word}`
-      else rowsOfLabel.push(word)
-    }
-    for (const [at, row] of rowsOfLabel.entries())
-      page.texts.push({ x: column.x + indent, y: column.y + at * size * leading, text: row, size, bold: false })
-    return rowsOfLabel.length
-  }
-  column.y += size * leading
-  const [piece, weight] = [
-    declaration.particulars.serving.replace(/ \(.*/, ''),
-    declaration.particulars.serving.replace(/^[^(]*/, ''),
+/** The words of the label, in order, each measured once. */
+function contentOf(declaration: Declaration, extras: LabelExtras): Content {
+  const { particulars } = declaration
+  const left = [
+    paragraph([{ text: declaration.name, strong: true }], 0.3, 1.25),
+    paragraph([...plain('Ingredients: '), ...declaration.ingredients, { text: '.' }]),
+    ...declaration.statements.map(statement => paragraph(statement)),
+    ...(particulars.operator ? [paragraph(plain(particulars.operator))] : []),
   ]
-  const lines = left('Typical values', 0)
-  put('per 100 g', firstEdge, column.y)
-  put(piece, right, column.y)
-  put(weight, right, column.y + size * leading)
-  column.y += size * leading * Math.max(1, lines - 1)
-  rule(0.2)
-  for (const [at, row] of rows.entries()) {
-    column.y += size * (leading + 0.16)
-    const deep = left(row.label, row.indent * size * 0.8)
-    if (deep > 1) page.brokenLabels++
-    const values = energy[at] ?? [[row.per100g ?? ''], [row.perServing ?? '']]
-    for (const [line, text] of values[0]!.entries()) put(text, firstEdge, column.y + line * size * leading)
-    for (const [line, text] of values[1]!.entries()) put(text, right, column.y + line * size * leading)
-    column.y += size * leading * (Math.max(deep, values[0]!.length, values[1]!.length) - 1)
-    rule()
-  }
-  column.y += size * 0.5
+  const draft = declaration.problems.length > 0 ? [paragraph([{ text: 'DRAFT. Not for sale.', strong: true }])] : []
+  const date = extras.date ?? particulars.date
+  const below = [
+    {
+      ...paragraph(plain(particulars.netQuantity), 0),
+      size: quantityHeight(particulars.netGrams) / figureHeight,
+      fixed: true as const,
+    },
+    ...(date ? [paragraph(plain(date), 0.1)] : []),
+    paragraph(plain(`Lot ${extras.lot ?? particulars.lot}`)),
+    ...(particulars.storage ? [paragraph(plain(particulars.storage))] : []),
+  ]
+  const split = (text: string | undefined, energy: boolean) => (energy ? (text ?? '').split(' / ') : [text ?? ''])
+  const table = !('rows' in declaration.table)
+    ? null
+    : {
+        head: {
+          first: 'per 100 g',
+          second: [particulars.serving.replace(/ \(.*/, ''), particulars.serving.replace(/^[^(]*/, '')] as [
+            string,
+            string,
+          ],
+        },
+        rows: declaration.table.rows.map(row => ({
+          label: row.label,
+          indent: row.indent,
+          first: split(row.per100g, row.nutrient === 'energyKj'),
+          second: split(row.perServing, row.nutrient === 'energyKj'),
+        })),
+      }
+  return { left, above: draft, table, below }
 }
 
-function attempt(
-  declaration: Declaration,
-  extras: LabelExtras,
-  size: LabelSize,
-  em: number,
-  share: number,
-): { page: Page; needed: number } {
+function setTable(page: Page, column: Column, { head, rows }: Table, em: number): void {
+  const right = column.x + column.width
+  const wide = (text: string) => textWidth(text, em)
+  const second = Math.max(...head.second.map(wide), ...rows.flatMap(row => row.second.map(wide)))
+  const first = Math.max(wide(head.first), ...rows.flatMap(row => row.first.map(wide)))
+  const firstEdge = right - second - em
+  const text = (words: string, x: number, y: number) => page.texts.push({ x, y, text: words, size: em, bold: false })
+  const put = (words: string, edge: number, y: number) => text(words, edge - wide(words), y)
+  const rule = (weight: number) => page.rules.push({ x1: column.x, x2: right, y: column.y + 0.36 * em, weight })
+  const label = (words: string, indent: number): number => {
+    const room = firstEdge - first - em * 0.6 - column.x - indent
+    const lines: string[] = []
+    for (const word of words.split(' ')) {
+      const last = lines.at(-1)
+      if (last !== undefined && wide(`${last} ${word}`) <= room) lines[lines.length - 1] = `${last} ${word}`
+      else lines.push(word)
+    }
+    for (const [at, line] of lines.entries()) text(line, column.x + indent, column.y + at * em * leading)
+    return lines.length
+  }
+  column.y += em * leading
+  const deepHead = label('Typical values', 0)
+  put(head.first, firstEdge, column.y)
+  for (const [at, words] of head.second.entries()) put(words, right, column.y + at * em * leading)
+  column.y += em * leading * Math.max(1, deepHead - 1)
+  rule(0.2)
+  for (const row of rows) {
+    column.y += em * (leading + 0.16)
+    const deep = label(row.label, row.indent * em * 0.8)
+    if (deep > 1) page.brokenLabels++
+    for (const [at, words] of row.first.entries()) put(words, firstEdge, column.y + at * em * leading)
+    for (const [at, words] of row.second.entries()) put(words, right, column.y + at * em * leading)
+    column.y += em * leading * (Math.max(deep, row.first.length, row.second.length) - 1)
+    rule(0.1)
+  }
+  column.y += em * 0.5
+}
+
+function attempt(content: Content, size: LabelSize, em: number, share: number): { page: Page; needed: number } {
   const page: Page = { texts: [], rules: [], brokenLabels: 0 }
   const inner = size.width - 2 * margin - gutter
   const left: Column = { x: margin, width: inner * share, y: margin - em * 0.3 }
   const right: Column = { x: margin + inner * share + gutter, width: inner * (1 - share), y: margin - em * 0.3 }
-  const { particulars } = declaration
-  paragraph(page, left, [{ text: declaration.name, strong: true }], em * 1.25, 0.3)
-  paragraph(page, left, [...plain('Ingredients: '), ...declaration.ingredients, { text: '.' }], em)
-  for (const statement of declaration.statements) paragraph(page, left, statement, em)
-  if (particulars.operator) paragraph(page, left, plain(particulars.operator), em)
-  if (declaration.problems.length > 0) paragraph(page, right, [{ text: 'DRAFT. Not for sale.', strong: true }], em)
-  table(page, right, declaration, em)
-  const quantityEm = quantityHeight(particulars.netGrams) / figureHeight
+  for (const one of content.left) set(page, left, one, em)
+  for (const one of content.above) set(page, right, one, em)
+  if (content.table) setTable(page, right, content.table, em)
   right.y += 0.3 * em
-  paragraph(page, right, plain(particulars.netQuantity), quantityEm, 0)
-  const date = extras.date ?? particulars.date
-  right.y += 0.3 * em
-  if (date) paragraph(page, right, plain(date), em, 0.1)
-  paragraph(page, right, plain(`Lot ${extras.lot ?? particulars.lot}`), em)
-  if (particulars.storage) paragraph(page, right, plain(particulars.storage), em)
+  for (const one of content.below) set(page, right, one, em)
   return { page, needed: Math.max(left.y, right.y) + margin }
 }
+
+const shares = [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]
+const smallestEm = smallestXHeight / xHeight
+/** From the largest em to the smallest legal one, by 0.05 mm. */
+const ems = [
+  ...Array.from({ length: Math.ceil((largestSize - smallestEm) / 0.05) }, (_, at) => largestSize - at * 0.05),
+  smallestEm,
+]
 
 /**
  * The label, in mm, set as large as it fits. What does not fit even at the smallest legal letter, or cannot be set in
@@ -255,27 +283,43 @@ export function layOut(
     return {
       tooMuch: `The label’s font has no “${missing.join('”, “')}”. Write it another way: in the name on a label, or the product’s name.`,
     }
+  const content = contentOf(declaration, extras)
   let least = Number.POSITIVE_INFINITY
-  const smallest = smallestXHeight / xHeight
-  for (const mayBreak of [false, true])
-    for (let em = largestSize; em > 0; em = em === smallest ? 0 : Math.max(smallest, em - 0.05))
-      for (const share of [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]) {
-        const { page, needed } = attempt(declaration, extras, size, em, share)
+  for (const mayBreak of [false, true]) {
+    let best: { page: Page; at: number } | null = null
+    for (const share of shares) {
+      const fits = (at: number) => {
+        const { page, needed } = attempt(content, size, ems[at]!, share)
+        if (page.brokenLabels > 0 && !mayBreak) return null
+        least = Math.min(least, needed)
+        if (needed > size.height) return null
         const tooWide = page.texts.some(
           text =>
             text.x < margin - 1e-6 || text.x + textWidth(text.text, text.size, text.bold) > size.width - margin + 0.01,
         )
-        if (tooWide || (page.brokenLabels > 0 && !mayBreak)) continue
-        least = Math.min(least, needed)
-        if (needed <= size.height)
-          return {
-            ...size,
-            texts: page.texts,
-            rules: page.rules,
-            xHeight: em * xHeight,
-            figureHeight: quantityHeight(declaration.particulars.netGrams),
-          }
+        return tooWide ? null : page
       }
+      // smaller letters need less room: the first em that fits is found by halving
+      let low = 0
+      let high: number = best ? best.at - 1 : ems.length - 1
+      while (low <= high) {
+        const middle: number = (low + high) >> 1
+        const page = fits(middle)
+        if (page) {
+          best = { page, at: middle }
+          high = middle - 1
+        } else low = middle + 1
+      }
+    }
+    if (best)
+      return {
+        ...size,
+        texts: best.page.texts,
+        rules: best.page.rules,
+        xHeight: ems[best.at]! * xHeight,
+        figureHeight: quantityHeight(declaration.particulars.netGrams),
+      }
+  }
   const over = Number.isFinite(least)
     ? `it needs ${Math.ceil(least - size.height)} mm more height`
     : 'its columns are too narrow'
