@@ -13,7 +13,7 @@ import {
   weighed,
 } from '@fair-tin/core'
 import { Popover } from 'radix-ui'
-import { type RefObject, useCallback, useRef, useState } from 'react'
+import { memo, type RefObject, useCallback, useRef, useState } from 'react'
 import { moneySign } from '../../ui/money'
 import { markWord, VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { LineMenu } from './LineMenu'
@@ -112,7 +112,9 @@ export function Ledger({
                 claims={claims}
                 onOpen={open}
                 onMenu={openMenu}
-                editing={editing}
+                factor={editing.factor}
+                onPreview={editing.onPreview}
+                onEdit={editing.onEdit}
               />
             ))}
           </tbody>
@@ -140,21 +142,45 @@ export function Ledger({
 const worst = (claims: readonly ClaimResult[], at: number) =>
   claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
 
-function Row({
-  row,
-  pointed,
-  claims,
-  onOpen,
-  onMenu,
-  editing,
-}: {
+interface RowProps {
   row: LedgerRow
   pointed: boolean
   claims: ClaimResult[]
+  factor: number
   onOpen: Open
   onMenu: (row: LedgerRow, element: HTMLElement) => void
-  editing: Editing
-}) {
+  onPreview: (edit: Edit | null) => void
+  onEdit: (edit: Edit) => void
+}
+
+const shareOf = (row: LedgerRow): string => (row.share === null || row.line.unweighed ? '' : percent(row.share))
+
+/** A row whose words, numbers and marks are the same is not drawn again: in a ledger of 400 lines most are. */
+function sameRow(a: RowProps, b: RowProps): boolean {
+  const [x, y] = [a.row, b.row]
+  return (
+    x.source === y.source &&
+    x.at === y.at &&
+    x.name === y.name &&
+    x.prep === y.prep &&
+    x.written === y.written &&
+    shareOf(x) === shareOf(y) &&
+    x.cost === y.cost &&
+    x.line.grams === y.line.grams &&
+    x.line.unweighed === y.line.unweighed &&
+    x.line.how === y.line.how &&
+    x.line.role === y.line.role &&
+    x.line.estimate === y.line.estimate &&
+    a.pointed === b.pointed &&
+    a.factor === b.factor &&
+    a.claims.length === b.claims.length &&
+    a.claims.every(
+      (claim, index) => claim.claim === b.claims[index]!.claim && claim.marks[x.at] === b.claims[index]!.marks[x.at],
+    )
+  )
+}
+
+const Row = memo(function Row({ row, pointed, claims, factor, onOpen, onMenu, onPreview, onEdit }: RowProps) {
   const broken = worst(claims, row.at) === 'breaks'
   const cost = row.cost === null ? null : toPlaces(Number(row.cost), 2)
   return (
@@ -182,9 +208,9 @@ function Row({
             line={row.source}
             name={row.name}
             text={row.written}
-            factor={editing.factor}
-            onPreview={editing.onPreview}
-            onEdit={editing.onEdit}
+            factor={factor}
+            onPreview={onPreview}
+            onEdit={onEdit}
           />
         ) : (
           <span className="figure text-quiet">{row.written}</span>
@@ -203,9 +229,7 @@ function Row({
           weighed(row.line.grams)
         )}
       </td>
-      <td className="figure py-0 pr-3 text-right max-md:hidden">
-        {row.share === null || row.line.unweighed ? '' : percent(row.share)}
-      </td>
+      <td className="figure py-0 pr-3 text-right max-md:hidden">{shareOf(row)}</td>
       <td className="figure py-0 pr-2 text-right max-md:hidden">
         {cost ??
           (row.line.role === 'beside' ? (
@@ -223,7 +247,7 @@ function Row({
       ))}
     </tr>
   )
-}
+}, sameRow)
 
 interface Opened {
   claim: ClaimCode
