@@ -44,8 +44,14 @@ export const Product = z.object({
   legalName: z.string().exactOptional(),
   recipe: z.string().min(1),
   /** Grams of one sales unit. */
-  netWeight: z.number().positive('Say what one pack weighs, in grams.'),
-  pieces: z.number().positive('Say how many pieces are in one pack.'),
+  netWeight: z
+    .number('Say what one pack weighs, in grams.')
+    .positive('Say what one pack weighs, in grams.')
+    .max(1_000_000, 'A pack over a tonne? Check the net weight.'),
+  pieces: z
+    .number('Say how many pieces are in one pack.')
+    .positive('Say how many pieces are in one pack.')
+    .max(100_000, 'Over 100,000 pieces in a pack? Check the number.'),
   claims: z.array(ClaimCode),
   markets: z.array(MarketCode),
   category: z
@@ -67,7 +73,15 @@ export const Product = z.object({
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),
   keeps: z
-    .object({ days: z.number().int().positive(), mark: z.enum(['bestBefore', 'useBy']), storage: z.string() })
+    .object({
+      days: z
+        .number('Say for how many days it keeps, as a whole number.')
+        .int('Say for how many days it keeps, as a whole number.')
+        .positive('It keeps for at least a day.')
+        .max(3650, 'Ten years is the most a date can be set ahead.'),
+      mark: z.enum(['bestBefore', 'useBy']),
+      storage: z.string(),
+    })
     .exactOptional(),
 })
 export type Product = z.infer<typeof Product>

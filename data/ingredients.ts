@@ -39,7 +39,9 @@ async function writePacks(sql: BakerySql, id: string, packs: readonly Pack[]): P
     on conflict do nothing`
 }
 
-export async function addIngredient(sql: BakerySql, ingredient: Ingredient): Promise<void> {
+/** Throws ZodError for what could not be read back. */
+export async function addIngredient(sql: BakerySql, given: Ingredient): Promise<void> {
+  const ingredient = Ingredient.parse(given)
   await sql`insert into ingredient (bakery_id, id, name, facts) values (current_bakery(), ${ingredient.id}, ${ingredient.name}, ${sql.json(withoutPacks(ingredient) as never)})`
   await writePacks(sql, ingredient.id, ingredient.packs)
 }

@@ -162,6 +162,12 @@ describe('saving', () => {
     await withBakery(mine, sql => saveIngredient(sql, salt, salt.version! + 1), 'nell')
     expect((await withBakery(mine, sql => findIngredient(sql, 'salt')))!.packs).toEqual(salt.packs)
   })
+  it('writes nothing it could not read back', async () => {
+    await expect(
+      withBakery(mine, sql => addIngredient(sql, unknownIngredient('long', 'y'.repeat(300))), 'nell'),
+    ).rejects.toThrow(/under 200 letters/)
+    expect((await withBakery(mine, listIngredients)).some(one => one.id === 'long')).toBe(false)
+  })
   it('takes out and puts back, and says when it is gone', async () => {
     await withBakery(mine, sql => addIngredient(sql, unknownIngredient('brief', 'brief thing')), 'nell')
     expect(await withBakery(mine, sql => removeIngredient(sql, 'brief'), 'nell')).toBe(true)

@@ -24,7 +24,9 @@ export async function findProduct(sql: BakerySql, id: string): Promise<Product |
   return row ? read(row) : null
 }
 
-export async function addProduct(sql: BakerySql, product: Product): Promise<void> {
+/** Throws ZodError for what could not be read back. */
+export async function addProduct(sql: BakerySql, given: Product): Promise<void> {
+  const product = Product.parse(given)
   await sql`insert into product (bakery_id, id, name, recipe_id, body) values (current_bakery(), ${product.id}, ${product.name}, ${product.recipe}, ${sql.json(body(product) as never)})`
 }
 

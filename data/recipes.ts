@@ -21,7 +21,9 @@ export async function findRecipe(sql: BakerySql, id: string): Promise<Recipe | n
   return row ? read(row) : null
 }
 
-export async function addRecipe(sql: BakerySql, recipe: Recipe): Promise<void> {
+/** Throws ZodError for what could not be read back. */
+export async function addRecipe(sql: BakerySql, given: Recipe): Promise<void> {
+  const recipe = Recipe.parse(given)
   await sql`insert into recipe (bakery_id, id, name, body) values (current_bakery(), ${recipe.id}, ${recipe.name}, ${sql.json(body(recipe) as never)})`
 }
 

@@ -44,7 +44,7 @@ export function ensureDebian(packages, say) {
   if (missing.includes('postgresql')) write(`${before ?? ''}\ncreate_main_cluster = false\n`)
   as('apt-get', 'update', '-qq')
   const done = as('apt-get', 'install', '-y', '-qq', '-o', 'Dpkg::Options::=--force-confold', ...needed)
-  if (missing.includes('postgresql') && before !== null) write(before)
+  if (missing.includes('postgresql')) write(before ?? '')
   if (done.status !== 0 || packages.some(name => !there[name]())) {
     say(
       `apt-get could not install ${missing.join(', ')}:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-5).join('\n')}\nInstall it by hand, then start again.`,

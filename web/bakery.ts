@@ -19,7 +19,19 @@ export const today = (): string =>
   new Intl.DateTimeFormat('sv-SE', { timeZone: process.env.FAIR_TIN_TIME_ZONE ?? 'Europe/London' }).format(new Date())
 
 export const reading = <T>(work: (sql: BakerySql) => Promise<T>): Promise<T> => withBakery(bakeryId(), work)
-/** For changes: refused by the database where nobody is at the bench. */
+export class NobodyAtTheBench extends Error {}
+
+/** For changes: in the name of whoever is at the bench, who must be one of the staff. Throws NobodyAtTheBench otherwise. */
 export async function changing<T>(work: (sql: BakerySql) => Promise<T>): Promise<T> {
-  return withBakery(bakeryId(), work, await atTheBench())
+  const person = await atTheBench()
+  if (!person) throw new NobodyAtTheBench()
+  return withBakery(
+    bakeryId(),
+    async sql => {
+      const [known] = await sql`select 1 from staff where id = ${person}`
+      if (!known) throw new NobodyAtTheBench()
+      return work(sql)
+    },
+    person,
+  )
 }

@@ -62,20 +62,28 @@ export const Measure = z.object({
 export type Measure = z.infer<typeof Measure>
 
 /** An exact decimal, not negative: "3.40". */
-export const Decimal = z.string().regex(/^\d+(\.\d+)?$/, 'Write a price as a number, like 3.40.')
+export const Decimal = z.string().regex(/^\d{1,9}(\.\d{1,6})?$/, 'Write a price as a number, like 3.40.')
 export const Currency = z.string().regex(/^[A-Z]{3}$/, 'Name the currency by its three letters, like GBP.')
 export const Pack = z.object({
-  grams: z.number().positive('A pack weighs more than nothing.'),
+  grams: z.number().min(0.001, 'A pack weighs more than nothing.').max(100_000_000, 'That is more than 100 tonnes.'),
   price: Decimal,
   currency: Currency,
   from: IsoDate,
 })
 export type Pack = z.infer<typeof Pack>
 
+/** What a thing is called: something, and not a page of it. */
+export const longestName = 200
+export const Name = z
+  .string()
+  .trim()
+  .min(1, 'Give it a name.')
+  .max(longestName, `Keep the name under ${longestName} letters.`)
+
 export const Ingredient = z.object({
   id: z.string().min(1),
   version: z.number().int().exactOptional(),
-  name: z.string().trim().min(1, 'Give it a name.').max(200, 'Keep the name under 200 letters.'),
+  name: Name,
   standsFor: z.string().exactOptional(),
   supplier: z.string().exactOptional(),
   labelName: z.string().exactOptional(),

@@ -1,6 +1,7 @@
 // One change to a recipe, as data: it can be kept until it is saved, merged with another window's, and taken back.
 // Every edit says what it found (`was`), so that two windows either both get their way or are told plainly.
 import { z } from 'zod'
+import { Name } from '../ingredient/ingredient'
 import { Amount } from '../measure/unit'
 import { Line, type Recipe, Role } from './recipe'
 
@@ -16,7 +17,7 @@ export const Edit = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('bakeLoss'), was: z.number().nullable(), to: z.number().min(0).lt(1).nullable() }),
   z.object({ kind: z.literal('pieces'), was: z.number().nullable(), to: z.number().positive().nullable() }),
   /** `after`: the line it stands behind; null for the first place. A thing new to the larder comes with its name. */
-  z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: z.string().exactOptional() }),
+  z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: Name.exactOptional() }),
   z.object({ kind: z.literal('remove'), line: Line, after: id.nullable() }),
   z.object({ kind: z.literal('move'), line: id, was: id.nullable(), to: id.nullable() }),
 ])

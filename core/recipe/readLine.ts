@@ -85,6 +85,7 @@ const tidy = (text: string): string => text.replace(/^[\s,;:.·–-]+|[\s,;:·�
 /** Takes away markup, a bullet or a tick-box at the start. Numbers stay: they are amounts. */
 export const undecorated = (text: string): string =>
   text
+    .replaceAll('\u0000', '')
     .replace(/<[^>]*>/g, ' ')
     .replace(/&nbsp;/g, ' ')
     .replace(/&amp;/g, '&')

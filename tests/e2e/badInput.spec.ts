@@ -170,5 +170,27 @@ test('addresses that lead nowhere say so', async ({ page }) => {
   expect((await page.request.get('/products/nothing/label.pdf')).status()).toBe(404)
   const wrong = await page.request.get('/products/ginger-teff-loaf/label.pdf?baked=yesterday')
   expect([wrong.status(), await wrong.text()]).toEqual([422, '“yesterday” is no day. Write it as 2026-11-24.'])
+  for (const day of ['2026-02-31', '9999-12-31', ''])
+    expect((await page.request.get(`/products/ginger-teff-loaf/label.pdf?baked=${day}`)).status(), day).toBe(422)
   expect((await page.request.get('/products/ginger-teff-loaf/label.pdf?copies=0')).status()).toBe(400)
+})
+
+test('a product’s absurd facts are refused on its sheet, stay typed, and break no other screen', async ({ page }) => {
+  await page.goto('/products/blackcurrant-bun')
+  await page.getByRole('button', { name: /^Change name/ }).click()
+  const sheet = page.getByRole('dialog')
+  for (const [label, typed, said] of [
+    ['Keeps, days', '1e9', 'Ten years is the most'],
+    ['Net weight of a pack, g', 'heavy', 'Say what one pack weighs'],
+  ] as const) {
+    const field = sheet.getByLabel(label)
+    const before = await field.inputValue()
+    await field.fill(typed)
+    await sheet.getByRole('button', { name: 'Keep', exact: true }).click()
+    await expect(sheet.getByText(said)).toBeVisible()
+    await expect(field).toHaveValue(typed)
+    await field.fill(before)
+  }
+  await page.goto('/recipes')
+  await expect(page.getByRole('heading', { name: 'Recipes' })).toBeVisible()
 })

@@ -173,3 +173,41 @@ test('a browser that keeps nothing is told so, and the edit still goes through',
   await page.reload()
   await expect(row(page, 'buckwheat flour')).toContainText('222 g')
 })
+
+test('a line too long for a name is refused where it was typed, and the larder stays readable', async ({ page }) => {
+  await freshBench(page, 'Long-worded buns')
+  const long = 'wonderfully '.repeat(24)
+  await page.getByLabel('Add a line').fill(long)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: 'too long for a name' })).toBeVisible()
+  await expect(page.getByLabel('Add a line')).toHaveValue(long)
+  const forced = await page.request.post(`/api/v1/recipes/ginger-teff-loaf/edits`, {
+    data: {
+      edits: [
+        {
+          kind: 'add',
+          after: null,
+          fresh: long,
+          line: { id: 'forced', of: { ingredient: 'forced' }, amount: null, role: 'mix' },
+        },
+      ],
+    },
+  })
+  expect(forced.status()).toBe(422)
+  await page.goto('/larder')
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible()
+})
+
+test('a name at the bench that is none of the staff changes nothing', async ({ page, context, baseURL }) => {
+  const address = await freshBench(page, 'Stranger’s buns')
+  await context.addCookies([{ name: 'bench', value: 'stranger', url: baseURL! }])
+  await page.goto(address)
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('999 g')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('1 change not saved yet. Say who is at the bench first')).toBeVisible()
+  await page.getByLabel('At the bench').click()
+  await page.getByRole('option', { name: 'Tobit Fenn' }).click()
+  await page.getByRole('button', { name: 'Try now' }).click()
+  await saved(page)
+})

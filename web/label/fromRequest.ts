@@ -1,15 +1,18 @@
 // A label for one product, from the address of a request: day of baking, lot.
 import 'server-only'
-import { assess, daysAfter, spokenDay } from '@fair-tin/core'
+import { assess, daysAfter, IsoDate, spokenDay } from '@fair-tin/core'
 import { readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
 import { type LabelLayout, layOut } from './layout'
+
+/** Beyond this a day is a slip of the finger. */
+const latestDay = '2199-12-31'
 
 export type LabelAnswer = { layout: LabelLayout; name: string } | { missing: true } | { problem: string }
 
 export async function labelFor(productId: string, query: URLSearchParams): Promise<LabelAnswer> {
   const baked = query.get('baked') ?? today()
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(baked) || Number.isNaN(Date.parse(baked)))
+  if (!IsoDate.safeParse(baked).success || baked > latestDay)
     return { problem: `“${baked}” is no day. Write it as 2026-11-24.` }
   const market = await marketInView()
   // facts are judged as of today; only the printed date counts from the day of baking

@@ -80,6 +80,26 @@ describe('a label', () => {
     expect(layOut({ ...declare('ginger-teff-loaf'), name: 'Loaf 🙂' })).toEqual({
       tooMuch: expect.stringContaining('no “🙂”'),
     }))
+  it('looks up every word in its font, the name of a piece too', () => {
+    const { particulars, ...rest } = declare('ginger-teff-loaf')
+    expect(layOut({ ...rest, particulars: { ...particulars, serving: 'per bun 🙂 (92 g)' } })).toEqual({
+      tooMuch: expect.stringContaining('no “🙂”'),
+    })
+  })
+  it('never lets the table run into the list, however a piece is called', () => {
+    const { particulars, ...rest } = declare('ginger-teff-loaf')
+    let set = 0
+    for (let letters = 1; letters <= 60; letters++) {
+      const laid = layOut({ ...rest, particulars: { ...particulars, serving: `per ${'m'.repeat(letters)} (92 g)` } })
+      if ('tooMuch' in laid) continue
+      set++
+      const column = laid.rules[0]!.x1
+      for (const text of laid.texts)
+        expect(text.x >= column - 1e-6 || text.x + textWidth(text.text, text.size, text.bold) <= column).toBe(true)
+    }
+    expect(set).toBeGreaterThan(3)
+    expect(set).toBeLessThan(60)
+  })
   it('prints the date and lot it is given', () =>
     expect(words(fits(declare('ginger-teff-loaf'), { date: 'Best before 1 May 2027', lot: 'L77' }))).toContain(
       'Best before 1 May 2027 Lot L77',

@@ -124,7 +124,8 @@ interface Column {
   width: number
   y: number
 }
-type Page = Pick<LabelLayout, 'texts' | 'rules'> & { brokenLabels: number }
+/** `overrun`: something is wider than its column, so this page cannot be printed. */
+type Page = Pick<LabelLayout, 'texts' | 'rules'> & { brokenLabels: number; overrun: boolean }
 
 /** Sets one paragraph into a column, from its `y` down. */
 function set(page: Page, column: Column, paragraph: Paragraph, em: number): void {
@@ -214,6 +215,7 @@ function setTable(page: Page, column: Column, { head, rows }: Table, em: number)
     const room = firstEdge - first - em * 0.6 - column.x - indent
     const lines: string[] = []
     for (const word of words.split(' ')) {
+      if (wide(word) > room + 1e-9) page.overrun = true
       const last = lines.at(-1)
       if (last !== undefined && wide(`${last} ${word}`) <= room) lines[lines.length - 1] = `${last} ${word}`
       else lines.push(word)
@@ -240,7 +242,7 @@ function setTable(page: Page, column: Column, { head, rows }: Table, em: number)
 }
 
 function attempt(content: Content, size: LabelSize, em: number, share: number): { page: Page; needed: number } {
-  const page: Page = { texts: [], rules: [], brokenLabels: 0 }
+  const page: Page = { texts: [], rules: [], brokenLabels: 0, overrun: false }
   const inner = size.width - 2 * margin - gutter
   const left: Column = { x: margin, width: inner * share, y: margin - em * 0.3 }
   const right: Column = { x: margin + inner * share + gutter, width: inner * (1 - share), y: margin - em * 0.3 }
@@ -250,6 +252,17 @@ function attempt(content: Content, size: LabelSize, em: number, share: number): 
   right.y += 0.3 * em
   for (const one of content.below) set(page, right, one, em)
   return { page, needed: Math.max(left.y, right.y) + margin }
+}
+
+/** All the text the content would set, for checking it against the font. */
+function everyWord({ left, above, table, below }: Content): string {
+  const words = [...left, ...above, ...below].flatMap(one =>
+    one.words.flatMap(word => word.pieces.map(bit => bit.text)),
+  )
+  const cells = table
+    ? [...table.head.second, ...table.rows.flatMap(row => [row.label, ...row.first, ...row.second])]
+    : []
+  return [...words, ...cells].join('')
 }
 
 const shares = [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]
@@ -269,21 +282,12 @@ export function layOut(
   extras: LabelExtras = {},
   size: LabelSize = standardSize,
 ): LabelLayout | { tooMuch: string } {
-  const everything = [
-    declaration.name,
-    ...declaration.ingredients.map(run => run.text),
-    ...declaration.statements.flat().map(run => run.text),
-    declaration.particulars.operator ?? '',
-    declaration.particulars.storage ?? '',
-    extras.date ?? '',
-    extras.lot ?? '',
-  ].join('')
-  const missing = lacking(everything)
+  const content = contentOf(declaration, extras)
+  const missing = lacking(everyWord(content))
   if (missing.length > 0)
     return {
       tooMuch: `The label’s font has no “${missing.join('”, “')}”. Write it another way: in the name on a label, or the product’s name.`,
     }
-  const content = contentOf(declaration, extras)
   let least = Number.POSITIVE_INFINITY
   for (const mayBreak of [false, true]) {
     let best: { page: Page; at: number } | null = null
@@ -293,11 +297,7 @@ export function layOut(
         if (page.brokenLabels > 0 && !mayBreak) return null
         least = Math.min(least, needed)
         if (needed > size.height) return null
-        const tooWide = page.texts.some(
-          text =>
-            text.x < margin - 1e-6 || text.x + textWidth(text.text, text.size, text.bold) > size.width - margin + 0.01,
-        )
-        return tooWide ? null : page
+        return page.overrun ? null : page
       }
       // smaller letters need less room: the first em that fits is found by halving
       let low = 0

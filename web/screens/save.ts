@@ -1,8 +1,8 @@
 // What every save shares: someone must be at the bench, and a failure comes back in words.
 import 'server-only'
 import type { BakerySql } from '@fair-tin/data'
-import type { ZodError } from 'zod'
-import { atTheBench, changing } from '../bakery'
+import { ZodError } from 'zod'
+import { changing, NobodyAtTheBench } from '../bakery'
 import { nobodyAtTheBench, type Outcome, type Refusal, refused } from './outcome'
 
 export const refusals = (error: ZodError): { saved: false; problems: Refusal[] } => ({
@@ -22,7 +22,6 @@ class NotKept<T> extends Error {
  * becomes a refusal.
  */
 export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): Promise<Outcome<T>> {
-  if (!(await atTheBench())) return refused(nobodyAtTheBench)
   try {
     return await changing(async sql => {
       const outcome = await work(sql)
@@ -31,6 +30,8 @@ export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): 
     })
   } catch (error) {
     if (error instanceof NotKept) return error.outcome
+    if (error instanceof NobodyAtTheBench) return refused(nobodyAtTheBench)
+    if (error instanceof ZodError) return refusals(error)
     console.error(error)
     return refused(
       'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',

@@ -1,8 +1,7 @@
 // Adds lines as one would write them; several rows pasted at once become several lines.
 'use client'
-import { type Edit, type Line, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
+import { type Edit, type Line, longestName, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
 import { useState } from 'react'
-import { toast } from 'sonner'
 
 const most = 200
 const madeId = (stem: string) =>
@@ -60,13 +59,22 @@ export function AddLines({
   onEdit: (edit: Edit) => void
 }) {
   const [text, setText] = useState('')
+  const [problem, setProblem] = useState('')
   const add = (rows: string[]) => {
     const wanted = rows.map(row => row.trim()).filter(Boolean)
     if (wanted.length > most)
-      return toast(`That is ${wanted.length} rows: more than a recipe. Paste a whole recipe under Recipes instead.`)
+      return setProblem(
+        `That is ${wanted.length} rows: more than a recipe. Paste a whole recipe under Recipes instead.`,
+      )
+    const tooLong = wanted.find(row => readLine(row).item.length > longestName)
+    if (tooLong)
+      return setProblem(
+        `“${tooLong.slice(0, 40)} …” is too long for a name: keep it under ${longestName} letters. Nothing was added.`,
+      )
+    setProblem('')
     let after = recipe.lines.at(-1)?.id ?? null
     for (const row of wanted) {
-      const edit = addEdit(row.slice(0, 300), recipe, larder, parts, after)
+      const edit = addEdit(row, recipe, larder, parts, after)
       onEdit(edit)
       if (edit.kind === 'add') after = edit.line.id
     }
@@ -86,6 +94,7 @@ export function AddLines({
         placeholder="Add a line as you would write it, or paste several"
         value={text}
         maxLength={300}
+        aria-invalid={problem !== '' || undefined}
         onChange={event => setText(event.target.value)}
         onPaste={event => {
           const pasted = event.clipboardData.getData('text')
@@ -94,6 +103,11 @@ export function AddLines({
           add(pasted.split(/\r?\n/))
         }}
       />
+      {problem && (
+        <p role="alert" className="mt-1 text-breaks">
+          {problem}
+        </p>
+      )}
     </form>
   )
 }

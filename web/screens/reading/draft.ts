@@ -2,6 +2,7 @@
 import {
   type Amount,
   type Line,
+  longestName,
   matchName,
   type Named,
   type ReadRecipe,
@@ -228,6 +229,10 @@ export function recipeFrom(
     }
     if ('fresh' in line.of && line.of.fresh.trim() === '') {
       problems.push({ path: `lines.${line.key}.of`, message: 'Say what it is.' })
+      continue
+    }
+    if ('fresh' in line.of && line.of.fresh.trim().length > longestName) {
+      problems.push({ path: `lines.${line.key}.of`, message: `Keep the name under ${longestName} letters.` })
       continue
     }
     if ('recipe' in line.of && line.of.recipe === id) {

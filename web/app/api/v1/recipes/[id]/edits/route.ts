@@ -2,7 +2,8 @@
 import { billOf, Edit, unknownIngredient } from '@fair-tin/core'
 import { addIngredient, editRecipe, readWorkbook } from '@fair-tin/data'
 import { z } from 'zod'
-import { atTheBench, changing, today } from '../../../../../../bakery'
+import { changing, NobodyAtTheBench, today } from '../../../../../../bakery'
+import { nobodyAtTheBench } from '../../../../../../screens/outcome'
 
 const Body = z.object({ edits: z.array(Edit).min(1).max(5000) })
 const problem = (status: number, message: string) => Response.json({ problem: message }, { status })
@@ -13,8 +14,6 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const { id } = await params
   const body = Body.safeParse(await request.json().catch(() => null))
   if (!body.success) return problem(422, 'These changes cannot be read.')
-  if (!(await atTheBench()))
-    return problem(401, 'Say who is at the bench first (top right): every change is kept with a name.')
   const { edits } = body.data
   try {
     const done = await changing(async sql => {
@@ -36,6 +35,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
       ? Response.json(done)
       : problem(410, 'This recipe was taken out in another window. Your changes are kept in this browser.')
   } catch (error) {
+    if (error instanceof NobodyAtTheBench) return problem(401, nobodyAtTheBench)
     if (error instanceof Refused) return problem(422, error.message)
     console.error(error)
     return problem(503, 'The database did not answer.')
