@@ -192,5 +192,5 @@ test('a product’s absurd facts are refused on its sheet, stay typed, and break
     await field.fill(before)
   }
   await page.goto('/recipes')
-  await expect(page.getByRole('heading', { name: 'Recipes' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Recipes', exact: true })).toBeVisible()
 })
