@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assess } from './assess'
 import { Ingredient, longestName, unknownIngredient } from './ingredient/ingredient'
-import { Edit } from './recipe/edit'
+import { RecipeEdit } from './recipe/edit'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from './sample'
 import { Product, Workbook } from './workbook'
 
@@ -37,8 +37,12 @@ describe('what may be kept', () => {
   it('refuses a name longer than a name, in the larder and in an edit that would start one there', () => {
     const long = 'y'.repeat(longestName + 1)
     expect(Ingredient.safeParse(unknownIngredient('x', long)).success).toBe(false)
-    expect(Edit.safeParse({ kind: 'add', line: sampleLine('x', 1), after: null, fresh: long }).success).toBe(false)
-    expect(Edit.safeParse({ kind: 'add', line: sampleLine('x', 1), after: null, fresh: 'carob' }).success).toBe(true)
+    expect(RecipeEdit.safeParse({ kind: 'add', line: sampleLine('x', 1), after: null, fresh: long }).success).toBe(
+      false,
+    )
+    expect(RecipeEdit.safeParse({ kind: 'add', line: sampleLine('x', 1), after: null, fresh: 'carob' }).success).toBe(
+      true,
+    )
   })
   it('refuses prices and packs that are slips of the finger', () => {
     const packed = (change: object) =>

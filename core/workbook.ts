@@ -36,6 +36,21 @@ export type NamedClaim = (typeof namedClaims)[number]
 export type ClaimCode = NamedClaim | `house:${string}`
 export const ClaimCode = z.union([z.enum(namedClaims), z.templateLiteral(['house:', z.string()])])
 
+/** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
+export const productCategories = [
+  { code: 'brownie', name: 'brownie' },
+  { code: 'heavyCake', name: 'heavy cake, a third and more fruit or nut' },
+  { code: 'mediumCake', name: 'cake' },
+  { code: 'lightCake', name: 'light cake, sponge without filling' },
+  { code: 'cookie', name: 'biscuit, cookie' },
+  { code: 'muffin', name: 'muffin' },
+  { code: 'quickBread', name: 'quick bread, sweet roll' },
+  { code: 'pie', name: 'pie, tart, crumble' },
+  { code: 'grainBar', name: 'grain bar' },
+  { code: 'candy', name: 'confectionery' },
+  { code: 'icing', name: 'icing' },
+] as const
+
 /** What is sold: a recipe, cut and packed to a net weight, under a name, with claims, for one or more markets. */
 export const Product = z.object({
   id: z.string().min(1),
@@ -54,21 +69,7 @@ export const Product = z.object({
     .max(100_000, 'Over 100,000 pieces in a pack? Check the number.'),
   claims: z.array(ClaimCode),
   markets: z.array(MarketCode),
-  category: z
-    .enum([
-      'brownie',
-      'heavyCake',
-      'mediumCake',
-      'lightCake',
-      'cookie',
-      'muffin',
-      'quickBread',
-      'pie',
-      'grainBar',
-      'candy',
-      'icing',
-    ])
-    .exactOptional(),
+  category: z.enum(productCategories.map(one => one.code)).exactOptional(),
   highlighted: z.array(z.string()).exactOptional(),
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),

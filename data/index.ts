@@ -1,10 +1,12 @@
 // What the application may ask of the database.
 export * from './bakery'
+export * from './benchEdits'
 export * from './ingredients'
 export { migrate } from './migrate'
 export { type Findable, listFindable } from './names'
 export * from './products'
 export * from './recipes'
 export type { Saved } from './versioned'
+export * from './versions'
 export { type BakerySql, closePool, withBakery } from './withBakery'
 export { readWorkbook } from './workbook'

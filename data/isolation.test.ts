@@ -51,7 +51,17 @@ afterAll(async () => {
 
 describe('isolation', () => {
   it('covers every table and view there is', () => {
-    expect(tables).toEqual(['bakery', 'ingredient', 'journal', 'kitchen', 'pack', 'product', 'recipe', 'staff'])
+    expect(tables).toEqual([
+      'bakery',
+      'ingredient',
+      'journal',
+      'kitchen',
+      'pack',
+      'product',
+      'recipe',
+      'recipe_version',
+      'staff',
+    ])
     expect(views).toEqual(['ingredient_in_force', 'product_in_force', 'recipe_in_force'])
   })
   it('is on and forced for every table, and every view asks as its user', async () => {

@@ -1,5 +1,5 @@
 // Recipes: one document each, its lines inside.
-import { applyEdits, type Clash, type Edit, Recipe } from '@fair-tin/core'
+import { Recipe } from '@fair-tin/core'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -27,8 +27,9 @@ export async function addRecipe(sql: BakerySql, given: Recipe): Promise<void> {
   await sql`insert into recipe (bakery_id, id, name, body) values (current_bakery(), ${recipe.id}, ${recipe.name}, ${sql.json(body(recipe) as never)})`
 }
 
-/** Saves over version `seen`; a conflict changes nothing and brings theirs back. */
-export async function saveRecipe(sql: BakerySql, recipe: Recipe, seen: number): Promise<Saved<Recipe>> {
+/** Saves over version `seen`; a conflict changes nothing and brings theirs back. Throws ZodError for what could not be read back. */
+export async function saveRecipe(sql: BakerySql, given: Recipe, seen: number): Promise<Saved<Recipe>> {
+  const recipe = Recipe.parse(given)
   const [row] = await sql<
     { version: number }[]
   >`update recipe set name = ${recipe.name}, body = ${sql.json(body(recipe) as never)}, version = version + 1
@@ -38,23 +39,10 @@ export async function saveRecipe(sql: BakerySql, recipe: Recipe, seen: number): 
   return { saved: false, conflict: theirs ? { version: theirs.version, theirs } : 'removed' }
 }
 
-/**
- * Applies edits to the recipe as it is now, under a lock; what clashes is left out and told. Sending the same edits
- * again changes nothing. Null where the recipe is gone.
- */
-export async function editRecipe(
-  sql: BakerySql,
-  id: string,
-  edits: readonly Edit[],
-): Promise<{ recipe: Recipe; clashes: Clash[] } | null> {
+/** The recipe as it is now, locked until the transaction ends; null where it is gone. */
+export async function lockRecipe(sql: BakerySql, id: string): Promise<Recipe | null> {
   const [row] = await sql<
     Row[]
   >`select id, version, name, body from recipe where id = ${id} and removed_at is null for update`
-  if (!row) return null
-  const now = read(row)
-  const { recipe, clashes } = applyEdits(now, edits)
-  if (JSON.stringify(body(recipe)) === JSON.stringify(body(now))) return { recipe: now, clashes }
-  const saved = await saveRecipe(sql, Recipe.parse(recipe), now.version)
-  if (!saved.saved) throw new Error(`Recipe ${id} changed under its own lock.`)
-  return { recipe: { ...recipe, version: saved.version }, clashes }
+  return row ? read(row) : null
 }

@@ -19,6 +19,10 @@ export interface BillLine {
   path: PathStep[]
   /** The line it comes from, in the recipe at the end of the path. */
   line: string
+  /** The line of the outermost recipe it came in by. */
+  topLine: string
+  /** How many makings of that recipe this is. */
+  times: number
   form?: string
   /** Why no weight is known. */
   unweighed?: string
@@ -146,6 +150,8 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           role: line.role,
           path,
           line: line.id,
+          topLine: line.id,
+          times: 1,
           estimate: 'grams' in weight ? weight.estimate : true,
           how: 'grams' in weight ? weight.how : weight.unknown,
           retained,
@@ -182,6 +188,8 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         const moved: BillLine = {
           ...leaf,
           grams: leaf.grams * times,
+          times: leaf.times * times,
+          topLine: line.id,
           role: roleOnTheWay(line.role, leaf.role),
           path: [here, ...leaf.path],
           retained: leaf.retained * retained,
@@ -203,7 +211,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
 
   const making = make(recipeId, [])
   const factor = batch.factor
-  const lines = making.lines.map(line => ({ ...line, grams: line.grams * factor }))
+  const lines = making.lines.map(line => ({ ...line, grams: line.grams * factor, times: line.times * factor }))
   let ingoing = 0
   let drained = 0
   let finished = 0

@@ -1,35 +1,45 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleLine, sampleRecipe } from '../sample'
-import { applyEdit, applyEdits, before, Edit, inverse, writtenOf } from './edit'
+import { applyEdit, applyEdits, before, bodyOf, inverse, RecipeEdit, writtenOf } from './edit'
 import type { Recipe } from './recipe'
 
 const lines = ['a', 'b', 'c', 'd'].map((id, at) => sampleLine('flour', (at + 1) * 100, { id }))
 const recipe = sampleRecipe('top', lines, { pieces: 12 })
 const grams = (value: number) => ({ amount: { value, unit: 'g' as const }, plus: [], also: [] })
-const done = (of: Recipe, edit: Edit): Recipe => {
+const done = (of: Recipe, edit: RecipeEdit): Recipe => {
   const result = applyEdit(of, edit)
   return 'recipe' in result ? result.recipe : expect.fail(result.clash.fact)
 }
 /** Any edit a bench could make to the recipe as it stands. */
-const anyEdit = (of: Recipe): fc.Arbitrary<Edit> => {
+const anyEdit = (of: Recipe): fc.Arbitrary<RecipeEdit> => {
   const line = fc.constantFrom(...of.lines)
   const place = (not: string) => fc.constantFrom(null, ...of.lines.map(one => one.id).filter(id => id !== not))
   return fc.oneof(
     fc
       .tuple(line, fc.integer({ min: 1, max: 9999 }))
-      .map(([one, value]): Edit => ({ kind: 'written', line: one.id, was: writtenOf(one), to: grams(value) })),
+      .map(([one, value]): RecipeEdit => ({ kind: 'written', line: one.id, was: writtenOf(one), to: grams(value) })),
     fc
       .tuple(line, fc.constantFrom('mix', 'finish', 'release', 'drained', 'beside'))
-      .map(([one, to]): Edit => ({ kind: 'role', line: one.id, was: one.role, to: to as 'mix' })),
+      .map(([one, to]): RecipeEdit => ({ kind: 'role', line: one.id, was: one.role, to: to as 'mix' })),
     fc
-      .tuple(line, fc.constantFrom('', 'sifted', 'melted'))
-      .map(([one, to]): Edit => ({ kind: 'prep', line: one.id, was: one.prep ?? '', to })),
-    line.chain(one => place(one.id).map((to): Edit => ({ kind: 'move', line: one.id, was: before(of, one.id), to }))),
-    line.map((one): Edit => ({ kind: 'remove', line: one, after: before(of, one.id) })),
-    place('').map((after): Edit => ({ kind: 'add', line: sampleLine('sugar', 5, { id: 'new' }), after })),
-    fc.integer({ min: 1, max: 99 }).map((to): Edit => ({ kind: 'pieces', was: of.pieces ?? null, to })),
-    fc.constantFrom(null, 0.1, 0.2).map((to): Edit => ({ kind: 'bakeLoss', was: of.bakeLoss ?? null, to })),
+      .tuple(line, fc.constantFrom(null, 'sifted', 'melted'))
+      .map(([one, to]): RecipeEdit => ({ kind: 'prep', line: one.id, was: one.prep ?? null, to })),
+    fc
+      .tuple(line, fc.constantFrom(null, 'Base', 'Filling'))
+      .map(([one, to]): RecipeEdit => ({ kind: 'heading', line: one.id, was: one.heading ?? null, to })),
+    line.map((one): RecipeEdit => ({ kind: 'of', line: one.id, was: one.of, to: { recipe: 'blend' } })),
+    fc.constantFrom('Torte', 'Slice').map((to): RecipeEdit => ({ kind: 'name', was: of.name, to })),
+    fc
+      .subarray(of.lines)
+      .map((lines): RecipeEdit => ({ kind: 'whole', was: bodyOf(of), to: { ...bodyOf(of), lines } })),
+    line.chain(one =>
+      place(one.id).map((to): RecipeEdit => ({ kind: 'move', line: one.id, was: before(of, one.id), to })),
+    ),
+    line.map((one): RecipeEdit => ({ kind: 'remove', line: one, after: before(of, one.id) })),
+    place('').map((after): RecipeEdit => ({ kind: 'add', line: sampleLine('sugar', 5, { id: 'new' }), after })),
+    fc.integer({ min: 1, max: 99 }).map((to): RecipeEdit => ({ kind: 'pieces', was: of.pieces ?? null, to })),
+    fc.constantFrom(null, 0.1, 0.2).map((to): RecipeEdit => ({ kind: 'bakeLoss', was: of.bakeLoss ?? null, to })),
   )
 }
 
@@ -51,12 +61,12 @@ describe('an edit', () => {
   it('is read back from JSON as it was written', () => {
     fc.assert(
       fc.property(anyEdit(recipe), edit => {
-        expect(Edit.parse(JSON.parse(JSON.stringify(edit)))).toEqual(edit)
+        expect(RecipeEdit.parse(JSON.parse(JSON.stringify(edit)))).toEqual(edit)
       }),
     )
   })
   it('of two windows on two lines: both get their way, in either order', () => {
-    const [one, two]: [Edit, Edit] = [
+    const [one, two]: [RecipeEdit, RecipeEdit] = [
       { kind: 'written', line: 'a', was: writtenOf(lines[0]!), to: grams(7) },
       { kind: 'role', line: 'b', was: 'mix', to: 'finish' },
     ]
@@ -66,7 +76,7 @@ describe('an edit', () => {
   it('of two windows on one cell: the second is told, and can put it through', () => {
     const was = writtenOf(lines[0]!)
     const first = done(recipe, { kind: 'written', line: 'a', was, to: grams(7) })
-    const second: Edit = { kind: 'written', line: 'a', was, to: grams(9) }
+    const second: RecipeEdit = { kind: 'written', line: 'a', was, to: grams(9) }
     const { recipe: kept, clashes } = applyEdits(first, [second])
     expect(kept).toEqual(first)
     expect(clashes[0]).toMatchObject({ edit: second, fact: 'somebody wrote another amount' })

@@ -3,33 +3,60 @@
 import { z } from 'zod'
 import { Name } from '../ingredient/ingredient'
 import { Amount } from '../measure/unit'
-import { Line, type Recipe, Role } from './recipe'
+import { Line, Recipe, Role } from './recipe'
 
 /** The written amount of a line: all that belongs together. */
 export const Written = z.object({ amount: Amount.nullable(), plus: z.array(Amount), also: z.array(Amount) })
 export type Written = z.infer<typeof Written>
 
+/** A recipe without its identity: what a kept version holds. */
+export const RecipeBody = Recipe.omit({ id: true, version: true })
+export type RecipeBody = z.infer<typeof RecipeBody>
+export const bodyOf = ({ id: _, version: __, ...body }: Recipe): RecipeBody => body
+
 const id = z.string().min(1)
-export const Edit = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('written'), line: id, was: Written, to: Written }),
-  z.object({ kind: z.literal('role'), line: id, was: Role, to: Role }),
-  z.object({ kind: z.literal('prep'), line: id, was: z.string(), to: z.string() }),
-  z.object({ kind: z.literal('bakeLoss'), was: z.number().nullable(), to: z.number().min(0).lt(1).nullable() }),
-  z.object({ kind: z.literal('pieces'), was: z.number().nullable(), to: z.number().positive().nullable() }),
+const words = z.string().min(1).max(200).nullable()
+/** One field of the recipe, and one of a line; null is “not said”. */
+const recipeField = {
+  name: Recipe.shape.name.nullable(),
+  pieces: z.number().positive().max(1_000_000).nullable(),
+  bakeLoss: z.number().min(0).lt(1).nullable(),
+  tins: z.number().positive().max(10_000).nullable(),
+}
+const lineField = { role: Role, prep: words, heading: words, of: Line.shape.of }
+const ofRecipe = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
+  z.object({ kind: z.literal(kind), was: value, to: value })
+const ofLine = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
+  z.object({ kind: z.literal(kind), line: id, was: value, to: value })
+
+export const recipeEdits = [
+  ofRecipe('name', recipeField.name),
+  ofRecipe('pieces', recipeField.pieces),
+  ofRecipe('bakeLoss', recipeField.bakeLoss),
+  ofRecipe('tins', recipeField.tins),
+  ofLine('role', lineField.role),
+  ofLine('prep', lineField.prep),
+  ofLine('heading', lineField.heading),
+  /** Another ingredient or part in the same place. */
+  ofLine('of', lineField.of),
+  ofLine('written', Written),
   /** `after`: the line it stands behind; null for the first place. A thing new to the larder comes with its name. */
   z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: Name.exactOptional() }),
   z.object({ kind: z.literal('remove'), line: Line, after: id.nullable() }),
   z.object({ kind: z.literal('move'), line: id, was: id.nullable(), to: id.nullable() }),
-])
-export type Edit = z.infer<typeof Edit>
+  /** The whole recipe at once: the return to a kept version. */
+  ofRecipe('whole', RecipeBody),
+] as const
+export const RecipeEdit = z.discriminatedUnion('kind', recipeEdits)
+export type RecipeEdit = z.infer<typeof RecipeEdit>
 
 /** What stands in the way of an edit: somebody else's value, or a line that is gone. */
-export interface Clash {
-  edit: Edit
+export interface Clash<E = RecipeEdit> {
+  edit: E
   /** In words: what is there now. */
   fact: string
   /** The edit that puts it through all the same, where that makes sense. */
-  anyway?: Edit
+  anyway?: E
 }
 export type Edited = { recipe: Recipe } | { clash: Clash }
 
@@ -38,10 +65,16 @@ export const writtenOf = (line: Pick<Line, 'amount' | 'plus' | 'also'>): Written
   plus: line.plus ?? [],
   also: line.also ?? [],
 })
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+export const same = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b)
 /** The line before this one, or null for the first. */
 export const before = (recipe: Recipe, line: string): string | null =>
   recipe.lines[recipe.lines.findIndex(one => one.id === line) - 1]?.id ?? null
+
+/** `holder` with one field set, or taken away by null. */
+export function withField<T extends object>(holder: T, field: string, to: unknown): T {
+  const { [field]: _, ...rest } = holder as Record<string, unknown>
+  return (to === null ? rest : { ...holder, [field]: to }) as T
+}
 
 function placed(lines: readonly Line[], line: Line, after: string | null): Line[] {
   const at = after === null ? 0 : lines.findIndex(one => one.id === after) + 1
@@ -53,17 +86,35 @@ const withLine = (recipe: Recipe, changed: Line): Recipe => ({
   ...recipe,
   lines: recipe.lines.map(one => (one.id === changed.id ? changed : one)),
 })
+const elsewhere: Partial<Record<RecipeEdit['kind'], string>> = {
+  written: 'somebody wrote another amount',
+  role: 'somebody moved it elsewhere',
+  heading: 'somebody put it into another group',
+  of: 'somebody put something else in its place',
+  whole: 'somebody changed the recipe meanwhile',
+}
 
 /** Applies one edit. Doing it twice is the same as once, so a save whose answer was lost can simply be sent again. */
-export function applyEdit(recipe: Recipe, edit: Edit): Edited {
+export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
+  const clash = (now: unknown): Edited => ({
+    clash: {
+      edit,
+      fact: elsewhere[edit.kind] ?? (now === null ? 'it is not said now' : `it is “${now}” now`),
+      anyway: { ...edit, was: now } as RecipeEdit,
+    },
+  })
   switch (edit.kind) {
+    case 'name':
     case 'bakeLoss':
-    case 'pieces': {
+    case 'pieces':
+    case 'tins': {
       const now = recipe[edit.kind] ?? null
-      if (now !== edit.was && now !== edit.to)
-        return { clash: { edit, fact: `it is ${now ?? 'not said'} now`, anyway: { ...edit, was: now } as Edit } }
-      const { [edit.kind]: _, ...rest } = recipe
-      return { recipe: edit.to === null ? rest : { ...rest, [edit.kind]: edit.to } }
+      return now === edit.was || now === edit.to ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)
+    }
+    case 'whole': {
+      const now = bodyOf(recipe)
+      const { id, version } = recipe
+      return same(now, edit.was) || same(now, edit.to) ? { recipe: { ...edit.to, id, version } } : clash(now)
     }
     case 'add':
       if (recipe.lines.some(line => line.id === edit.line.id)) return { recipe }
@@ -78,21 +129,13 @@ export function applyEdit(recipe: Recipe, edit: Edit): Edited {
     default: {
       const line = recipe.lines.find(one => one.id === edit.line)
       if (!line) return { clash: { edit, fact: 'the line is gone' } }
-      if (edit.kind === 'move')
-        return {
-          recipe: {
-            ...recipe,
-            lines: placed(
-              recipe.lines.filter(one => one !== line),
-              line,
-              edit.to,
-            ),
-          },
-        }
+      if (edit.kind === 'move') {
+        const others = recipe.lines.filter(one => one !== line)
+        return { recipe: { ...recipe, lines: placed(others, line, edit.to) } }
+      }
       if (edit.kind === 'written') {
         const now = writtenOf(line)
-        if (!same(now, edit.was) && !same(now, edit.to))
-          return { clash: { edit, fact: 'somebody wrote another amount', anyway: { ...edit, was: now } } }
+        if (!same(now, edit.was) && !same(now, edit.to)) return clash(now)
         const { plus: _, also: __, ...rest } = line
         return {
           recipe: withLine(recipe, {
@@ -103,22 +146,15 @@ export function applyEdit(recipe: Recipe, edit: Edit): Edited {
           }),
         }
       }
-      if (edit.kind === 'role') {
-        if (line.role !== edit.was && line.role !== edit.to)
-          return { clash: { edit, fact: 'somebody moved it elsewhere', anyway: { ...edit, was: line.role } } }
-        return { recipe: withLine(recipe, { ...line, role: edit.to }) }
-      }
-      const now = line.prep ?? ''
-      if (now !== edit.was && now !== edit.to)
-        return { clash: { edit, fact: `it says “${now}” now`, anyway: { ...edit, was: now } } }
-      const { prep: _, ...rest } = line
-      return { recipe: withLine(recipe, edit.to === '' ? rest : { ...rest, prep: edit.to }) }
+      const now = line[edit.kind] ?? null
+      if (!same(now, edit.was) && !same(now, edit.to)) return clash(now)
+      return { recipe: withLine(recipe, withField(line, edit.kind, edit.to)) }
     }
   }
 }
 
 /** All edits in order; those that clash are left out and told. */
-export function applyEdits(recipe: Recipe, edits: readonly Edit[]): { recipe: Recipe; clashes: Clash[] } {
+export function applyEdits(recipe: Recipe, edits: readonly RecipeEdit[]): { recipe: Recipe; clashes: Clash[] } {
   const clashes: Clash[] = []
   let now = recipe
   for (const edit of edits) {
@@ -130,13 +166,13 @@ export function applyEdits(recipe: Recipe, edits: readonly Edit[]): { recipe: Re
 }
 
 /** The edit that takes this one back: a new entry, never an erasure. */
-export function inverse(edit: Edit): Edit {
+export function inverse(edit: RecipeEdit): RecipeEdit {
   switch (edit.kind) {
     case 'add':
       return { kind: 'remove', line: edit.line, after: edit.after }
     case 'remove':
       return { kind: 'add', line: edit.line, after: edit.after }
     default:
-      return { ...edit, was: edit.to, to: edit.was } as Edit
+      return { ...edit, was: edit.to, to: edit.was } as RecipeEdit
   }
 }

@@ -1,5 +1,6 @@
 // An amount as a baker writes it: "1½ cups", "2–3 tbsp", "3 large".
 import type { Amount, UnitCode } from '../measure/unit'
+import type { Line } from './recipe'
 
 const fractions: [number, string][] = [
   [1 / 8, '⅛'],
@@ -49,3 +50,15 @@ export function writtenAmount(amount: Amount): string {
         : (names[amount.unit] ?? amount.unit)
   return [amount.value < 0 ? `−${value}` : value, amount.size, unit].filter(Boolean).join(' ')
 }
+
+/** The whole written amount of a line, "½ cup plus 2 tbsp (80 g)", as it can be read back; empty where none is written. */
+export const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string =>
+  line.amount === null
+    ? ''
+    : [
+        writtenAmount(line.amount),
+        ...(line.plus ?? []).map(more =>
+          more.value < 0 ? `less ${writtenAmount({ ...more, value: -more.value })}` : `plus ${writtenAmount(more)}`,
+        ),
+        ...(line.also ?? []).map(again => `(${writtenAmount(again)})`),
+      ].join(' ')

@@ -1,6 +1,6 @@
 // Adds lines as one would write them; several rows pasted at once become several lines.
 'use client'
-import { type Edit, type Line, longestName, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
+import { type BenchEdit, type Line, longestName, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
 import { useState } from 'react'
 
 const most = 200
@@ -18,7 +18,7 @@ export function addEdit(
   larder: readonly Named[],
   parts: readonly Named[],
   after: string | null,
-): Edit {
+): Extract<BenchEdit, { kind: 'add' }> {
   const read = readLine(text)
   const part = matchName(read.item, parts)
   const known = matchName(read.item, larder)
@@ -56,7 +56,7 @@ export function AddLines({
   recipe: Recipe
   larder: readonly Named[]
   parts: readonly Named[]
-  onEdit: (edit: Edit) => void
+  onEdit: (...edits: BenchEdit[]) => void
 }) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
@@ -73,11 +73,13 @@ export function AddLines({
       )
     setProblem('')
     let after = recipe.lines.at(-1)?.id ?? null
+    const deed: BenchEdit[] = []
     for (const row of wanted) {
       const edit = addEdit(row, recipe, larder, parts, after)
-      onEdit(edit)
-      if (edit.kind === 'add') after = edit.line.id
+      deed.push(edit)
+      after = edit.line.id
     }
+    if (deed.length > 0) onEdit(...deed)
     setText('')
   }
   return (

@@ -1,37 +1,52 @@
 // One product: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
 'use client'
 import {
-  applyEdits,
+  applyBenchEdits,
   assess,
-  type Edit,
+  type BenchEdit,
+  type ClaimCode,
   type Ingredient,
   type MarketCode,
   type Product,
   type Recipe,
+  refusedIn,
   rulesOf,
+  swapsThatMend,
   toPlaces,
   unknownIngredient,
   type Workbook,
   weighed,
 } from '@fair-tin/core'
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { money } from '../../ui/money'
 import { isTyping } from '../frame/KeyHelp'
+import { useMarket } from '../frame/market'
 import { namesOf, partsOf } from '../larder/named'
-import { AboutProduct } from './AboutProduct'
 import { AddLines } from './AddLines'
 import { BatchSize, mostMakings } from './BatchSize'
+import { History } from './History'
+import { InPlace } from './InPlace'
 import { Ledger } from './Ledger'
 import { Lid, type LidFace, lidFaces } from './Lid'
 import { ledgerOf } from './ledger'
 import { Ribbon } from './Ribbon'
 import { Clashes, SaveLine } from './SaveLine'
-import { useRecipeEdits } from './useRecipeEdits'
+import { useBenchEdits } from './useBenchEdits'
+import type { Hands } from './useTyped'
 
-/** What one product needs, and every ingredient, so that any of them can be added. */
-export function Bench(props: { workbook: Workbook; productId: string; market: MarketCode }) {
+interface Props {
+  /** What one product needs, and every ingredient, so that any of them can be added. */
+  workbook: Workbook
+  /** How new that is. */
+  stamp: number
+  productId: string
+  market: MarketCode
+}
+
+export function Bench(props: Props) {
   const product = props.workbook.products.find(one => one.id === props.productId)!
   const recipe = props.workbook.recipes.find(one => one.id === product.recipe)
   if (recipe) return <OpenBench {...props} product={product} kept={recipe} />
@@ -48,61 +63,76 @@ export function Bench(props: { workbook: Workbook; productId: string; market: Ma
 
 function OpenBench({
   workbook: server,
+  stamp,
   productId,
-  market,
-  product,
+  market: served,
+  product: servedProduct,
   kept,
-}: {
-  workbook: Workbook
-  productId: string
-  market: MarketCode
-  product: Product
-  kept: Recipe
-}) {
-  const edits = useRecipeEdits(kept)
-  const [preview, setPreview] = useState<Edit | null>(null)
-  const recipe = useMemo(
-    () => (preview ? applyEdits(edits.recipe, [preview]).recipe : edits.recipe),
-    [edits.recipe, preview],
+}: Props & { product: Product; kept: Recipe }) {
+  const market = useMarket(served)
+  const router = useRouter()
+  const readAgain = useCallback(() => router.refresh(), [router])
+  const serving = useMemo(
+    () => ({ product: servedProduct, recipe: kept, ingredients: server.ingredients, stamp }),
+    [servedProduct, kept, server.ingredients, stamp],
   )
-  // things named for the first time, until the next reading brings them
+  const edits = useBenchEdits(serving, readAgain)
+  const [preview, setPreview] = useState<BenchEdit[] | null>(null)
+  const { product, recipe, ingredients } = useMemo(
+    () => (preview ? applyBenchEdits(edits.things, preview).things : edits.things),
+    [edits.things, preview],
+  )
+  // things named for the first time, until the save brings them
   const [named, setNamed] = useState<Ingredient[]>([])
   const workbook = useMemo<Workbook>(
     () => ({
       ...server,
+      products: [product],
       recipes: server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
-      ingredients: [
-        ...server.ingredients,
-        ...named.filter(one => !server.ingredients.some(known => known.id === one.id)),
-      ],
+      ingredients: [...ingredients, ...named.filter(one => !ingredients.some(known => known.id === one.id))],
     }),
-    [server, recipe, named],
+    [server, product, recipe, ingredients, named],
   )
   const { edit } = edits
-  const onEdit = useCallback(
-    (next: Edit) => {
-      if (next.kind === 'add' && next.fresh && 'ingredient' in next.line.of) {
-        const fresh = unknownIngredient(next.line.of.ingredient, next.fresh)
-        setNamed(before => [...before, fresh])
-      }
-      if (next.kind === 'remove') toast('Line taken out. Undo with u.')
-      edit(next)
-    },
+  const hands = useMemo<Hands>(
+    () => ({
+      onPreview: setPreview,
+      onEdit: (...deed) => {
+        const fresh = deed.flatMap(next =>
+          next.kind === 'add' && next.fresh && 'ingredient' in next.line.of
+            ? [unknownIngredient(next.line.of.ingredient, next.fresh)]
+            : [],
+        )
+        if (fresh.length > 0) setNamed(before => [...before, ...fresh])
+        if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
+        edit(...deed)
+      },
+    }),
     [edit],
   )
   const larder = useMemo(() => workbook.ingredients.map(namesOf), [workbook.ingredients])
   const parts = useMemo(() => partsOf(server.recipes, recipe.id), [server.recipes, recipe.id])
+  const shelf = useMemo(
+    () => [
+      ...parts.map(({ id, name }) => ({ id, name, part: true })),
+      ...larder.map(({ id, name }) => ({ id, name, part: false })),
+    ],
+    [parts, larder],
+  )
   const [factor, setFactor] = useState(1)
   const [face, setFace] = useState<LidFace>('label')
   const [pointed, setPointed] = useState<string | null>(null)
-  const [about, setAbout] = useState(false)
+  const [history, setHistory] = useState(false)
   const size = useRef<HTMLInputElement>(null)
   const assessment = useMemo(
     () => assess(workbook, productId, market, { factor }),
     [workbook, productId, market, factor],
   )
   const groups = useMemo(() => ledgerOf(assessment, workbook, recipe), [assessment, workbook, recipe])
-  const rules = rulesOf(market)
+  const swapsFor = useCallback(
+    (claim: ClaimCode, line: string) => swapsThatMend(workbook, productId, market, claim, line),
+    [workbook, productId, market],
+  )
   const pieceName = product.pieceName ?? 'piece'
   const editAddress = `/recipes/${product.recipe}`
 
@@ -117,13 +147,14 @@ function OpenBench({
       else if (event.key === ']') setFactor(now => Math.min(mostMakings, now * 2))
       else if (event.key === 'u') undo()
       else if (event.key === 'U') redo()
-      else if (event.key === 'e') window.location.assign(editAddress)
+      else if (event.key === 'h') setHistory(true)
+      else if (event.key === 'e') router.push(editAddress)
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [editAddress, undo, redo])
+  }, [editAddress, router, undo, redo])
 
   const { bill, cost, pieces } = assessment
   const exact = bill.unknown.length === 0 ? '' : 'at least '
@@ -147,23 +178,44 @@ function OpenBench({
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-auto lg:overflow-hidden">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
-        <div className="mr-auto min-w-0">
-          <h1 className="text-[27px] leading-tight break-words">{product.name}</h1>
+        <div className="mr-auto min-w-0 max-w-full">
+          <h1 className="text-[27px] leading-tight break-words">
+            <InPlace
+              label="Name of the product"
+              text={product.name}
+              hands={hands}
+              maxLength={200}
+              className="-ml-1 text-left"
+              inputClass="!h-[36px] sm:min-w-96"
+              read={typed => {
+                const name = typed.trim()
+                const refused = refusedIn('name', name)
+                if (refused) return { problem: refused }
+                return {
+                  edits: [
+                    { kind: 'product', field: 'name', was: product.name, to: name },
+                    // a recipe that goes by the product's name keeps going by it
+                    ...(recipe.name === product.name ? [{ kind: 'name' as const, was: recipe.name, to: name }] : []),
+                  ],
+                }
+              }}
+            >
+              {product.name}
+            </InPlace>
+          </h1>
           <p className="text-[13px] text-quiet">
             <SaveLine edits={edits} />
             {recipe.name !== product.name && `, ${recipe.name}`} ·{' '}
+            <button type="button" className="word-link" onClick={() => setHistory(true)}>
+              Versions
+            </button>{' '}
+            ·{' '}
             {recipe.bakeLoss === undefined
               ? 'bake loss not known, taken as none'
               : `bake loss ${Number(toPlaces(recipe.bakeLoss * 100, 1))} %`}
           </p>
         </div>
-        <BatchSize
-          factor={factor}
-          onSize={setFactor}
-          piecesOfOne={recipe.pieces ?? null}
-          pieceName={pieceName}
-          inputRef={size}
-        />
+        <BatchSize factor={factor} onSize={setFactor} recipe={recipe} pieceName={pieceName} inputRef={size} />
       </div>
       <Clashes
         edits={edits}
@@ -173,17 +225,17 @@ function OpenBench({
         <div className="pane flex min-h-0 flex-col">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
           <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Ledger">
-            {bill.lines.length === 0 && (
+            {recipe.lines.length === 0 && (
               <p className="p-6 text-quiet">Nothing in it yet. Add the first line below, as you would write it.</p>
             )}
             <Ledger
               groups={groups}
               assessment={assessment}
               currency={workbook.kitchen.currency}
-              editing={{ recipe, factor, onPreview: setPreview, onEdit }}
+              editing={{ recipe, factor, today: workbook.today, hands, shelf, swapsFor }}
               pointed={pointed}
             />
-            <AddLines recipe={recipe} larder={larder} parts={parts} onEdit={onEdit} />
+            <AddLines recipe={recipe} larder={larder} parts={parts} onEdit={hands.onEdit} />
             {bill.gaps
               .filter(gap => gap.kind === 'component')
               .map(gap => (
@@ -218,15 +270,30 @@ function OpenBench({
           face={face}
           onTurn={setFace}
           assessment={assessment}
+          workbook={workbook}
+          product={product}
           recipe={recipe}
           ingredients={workbook.ingredients}
           productId={productId}
           pieceName={pieceName}
-          rules={rules}
-          onAbout={() => setAbout(true)}
+          rules={rulesOf(market)}
+          hands={hands}
         />
       </div>
-      {about && <AboutProduct product={product} workbook={workbook} onClose={() => setAbout(false)} />}
+      {history && (
+        <History
+          workbook={workbook}
+          recipe={recipe}
+          productId={productId}
+          market={market}
+          saved={edits.pending === 0}
+          onReturn={body => {
+            hands.onEdit(body)
+            setHistory(false)
+          }}
+          onClose={() => setHistory(false)}
+        />
+      )}
     </div>
   )
 }

@@ -1,32 +1,18 @@
 // The ledger: recipe, scaling, costing and check in one grid.
 'use client'
-import {
-  type Assessment,
-  type ClaimCode,
-  type ClaimResult,
-  type Edit,
-  type Mark,
-  nameOfClaim,
-  percent,
-  type Recipe,
-  toPlaces,
-  weighed,
-} from '@fair-tin/core'
-import { Popover } from 'radix-ui'
-import { memo, type RefObject, useCallback, useRef, useState } from 'react'
+import { type Assessment, type Evidence, nameOfClaim, type Recipe, spokenDay, weighed } from '@fair-tin/core'
+import { type KeyboardEvent, useCallback, useMemo, useRef, useState } from 'react'
 import { moneySign } from '../../ui/money'
-import { markWord, VerdictMark, verdictClass } from '../../ui/VerdictMark'
+import { verdictClass } from '../../ui/VerdictMark'
+import { type Editing, shifted } from './editing'
+import { InPlace } from './InPlace'
+import { Row, worstMark } from './LedgerRow'
 import { LineMenu } from './LineMenu'
-import type { LedgerGroup, LedgerRow } from './ledger'
-import { ReasonList } from './ReasonList'
+import { type LedgerGroup, type LedgerRow, scaled } from './ledger'
+import { kitchenMark, MarkButton, MarkReasons, type OpenedMark, type OpenMark, placeOf } from './Marks'
+import { PriceOf } from './PriceOf'
+import type { Hands } from './useTyped'
 import { WrittenCell } from './WrittenCell'
-
-export interface Editing {
-  recipe: Recipe
-  factor: number
-  onPreview: (edit: Edit | null) => void
-  onEdit: (edit: Edit) => void
-}
 
 export function Ledger({
   groups,
@@ -42,32 +28,68 @@ export function Ledger({
   /** The ingredient pointed at in the ribbon. */
   pointed: string | null
 }) {
-  const { claims } = assessment
-  const [opened, setOpened] = useState<Opened | null>(null)
+  const { claims, bill } = assessment
+  const { recipe, factor, hands } = editing
+  const [opened, setOpened] = useState<OpenedMark | null>(null)
+  const [menu, setMenu] = useState<Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'> | null>(null)
+  const [priced, setPriced] = useState<string | null>(null)
   const anchor = useRef<HTMLElement>(null!)
-  const [menu, setMenu] = useState<LedgerRow | null>(null)
-  const openMenu = useCallback((row: LedgerRow, element: HTMLElement) => {
-    anchor.current = element
-    setMenu(row)
-  }, [])
-  const menuLine = menu && (editing.recipe.lines.find(line => line.id === menu.source?.id) ?? null)
-  const open = useCallback<Open>((next, element) => {
-    anchor.current = element
-    setOpened(next)
-  }, [])
+  const opening = useCallback(
+    <T,>(set: (value: T) => void) =>
+      (value: T, element: HTMLElement) => {
+        anchor.current = element
+        set(value)
+      },
+    [],
+  )
+  const openMenu = useMemo(() => opening(setMenu), [opening])
+  const open = useMemo<OpenMark>(() => opening(setOpened), [opening])
+  const openPrice = useMemo(() => {
+    const openId = opening(setPriced)
+    return (row: LedgerRow, element: HTMLElement) => row.ingredient && openId(row.ingredient.id, element)
+  }, [opening])
+  const pricedIngredient = groups
+    .flatMap(group => group.rows)
+    .find(row => row.ingredient && row.ingredient.id === priced)?.ingredient
   const columns = 5 + claims.length
+
+  /** Alt with an arrow moves the line that has the focus. */
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+    const id = (event.target as HTMLElement).closest<HTMLElement>('[data-line]')?.dataset.line
+    const edit = id === undefined ? null : shifted(recipe, id, event.key === 'ArrowUp' ? -1 : 1)
+    if (!edit) return
+    event.preventDefault()
+    hands.onEdit(edit)
+    const focused = event.target as HTMLElement
+    requestAnimationFrame(() => focused.focus())
+  }
+  const places = [...new Set(claims.flatMap(claim => claim.kitchenGrounds.map(placeOf)))].sort()
   return (
     <>
-      <LineMenu
-        line={menuLine}
-        name={menu?.name ?? ''}
-        recipe={editing.recipe}
+      <LineMenu row={menu} editing={editing} anchor={anchor} onEdit={hands.onEdit} onClose={() => setMenu(null)} />
+      <PriceOf
+        ingredient={pricedIngredient ?? null}
+        currency={currency}
+        today={editing.today}
         anchor={anchor}
-        onEdit={editing.onEdit}
-        onClose={() => setMenu(null)}
+        hands={hands}
+        onClose={() => setPriced(null)}
       />
-      <Reasons opened={opened} anchor={anchor} claims={claims} onClose={() => setOpened(null)} />
-      <table className="w-full border-collapse text-left">
+      <MarkReasons
+        opened={opened}
+        anchor={anchor}
+        claims={claims}
+        ingredientAt={at => bill.lines[at]?.ingredient ?? null}
+        swapsFor={editing.swapsFor}
+        onSwap={(line, swap) => {
+          const was = recipe.lines.find(one => one.id === line)?.of
+          if (was) hands.onEdit({ kind: 'of', line, was, to: { ingredient: swap.ingredient } })
+          setOpened(null)
+        }}
+        onClose={() => setOpened(null)}
+      />
+      <table className="w-full border-collapse text-left" onKeyDown={onKeyDown}>
         <thead className="sticky top-0 z-10 bg-pane">
           <tr className="border-b border-hair align-bottom text-quiet">
             <th className="px-4 py-2 font-normal">Part and line</th>
@@ -78,7 +100,7 @@ export function Ledger({
             {claims.map(claim => (
               <th
                 key={claim.claim}
-                className="w-[64px] px-0.5 py-1.5 text-center last:pr-3 text-[12.5px] leading-tight font-normal"
+                className="w-[64px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal last:pr-3 max-sm:w-[52px]"
               >
                 {nameOfClaim(claim.claim)
                   .split(/[- ](?=\S+$)/)
@@ -94,44 +116,60 @@ export function Ledger({
         </thead>
         {groups.map(group => (
           <tbody key={group.key} className="border-b border-hair">
-            <tr>
-              <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
-                <span
-                  className={`font-head text-[15px] font-bold ${group.rows.some(row => worst(claims, row.at) === 'breaks') && group.kind === 'release' ? 'text-breaks' : 'text-navy'}`}
-                >
-                  {group.title}
-                </span>
-                {group.note && <span className="ml-2 text-[13px] text-quiet">{group.note}</span>}
-              </th>
-            </tr>
+            <GroupHead
+              group={group}
+              columns={columns}
+              broken={group.kind === 'release' && group.rows.some(row => worstMark(claims, row.at) === 'breaks')}
+              factor={factor}
+              hands={hands}
+              onMenu={openMenu}
+            />
             {group.rows.map(row => (
               <Row
-                key={row.at}
+                key={row.key}
                 row={row}
-                pointed={pointed === row.line.ingredient}
+                pointed={pointed !== null && pointed === row.ingredient?.id}
                 claims={claims}
                 onOpen={open}
                 onMenu={openMenu}
-                factor={editing.factor}
-                onPreview={editing.onPreview}
-                onEdit={editing.onEdit}
+                onPrice={openPrice}
+                factor={factor}
+                hands={hands}
               />
             ))}
           </tbody>
         ))}
-        {claims.some(claim => claim.kitchen !== null) && (
+        {places.length > 0 && (
           <tbody>
             <tr>
-              <th colSpan={5} className="px-4 pt-1.5 pb-1.5 font-normal">
+              <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
                 <span className="font-head text-[15px] font-bold text-navy">The kitchen itself</span>
-                <span className="ml-2 text-[13px] text-quiet">cross-contact</span>
+                <span className="ml-2 text-[13px] text-quiet">cross-contact{reviewed(claims)}</span>
               </th>
-              {claims.map(claim => (
-                <td key={claim.claim} className="text-center last:pr-3">
-                  {claim.kitchen && <MarkButton claim={claim} at={-1} name="the kitchen itself" onOpen={open} />}
-                </td>
-              ))}
             </tr>
+            {places.map(place => (
+              <tr key={place} className="h-[24px] pointer-coarse:h-[44px]">
+                <td className="px-4" colSpan={5}>
+                  {place || 'the whole kitchen'}
+                </td>
+                {claims.map(claim => {
+                  const mark = kitchenMark(claim, place)
+                  const name = place || 'the kitchen itself'
+                  return (
+                    <td key={claim.claim} className="text-center last:pr-3">
+                      {mark && (
+                        <MarkButton
+                          name={name}
+                          claim={claim}
+                          mark={mark}
+                          onOpen={element => open({ claim: claim.claim, at: -1, place, line: null, name }, element)}
+                        />
+                      )}
+                    </td>
+                  )
+                })}
+              </tr>
+            ))}
           </tbody>
         )}
       </table>
@@ -139,180 +177,95 @@ export function Ledger({
   )
 }
 
-const worst = (claims: readonly ClaimResult[], at: number) =>
-  claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
+/** ", last reviewed on 2 November 2026", from the newest proof behind the kitchen's own marks. */
+function reviewed(claims: Assessment['claims']): string {
+  const days = claims
+    .flatMap(claim => claim.kitchenGrounds.map(ground => ground.reason.evidence))
+    .filter((one): one is Evidence => one !== undefined)
+    .map(one => one.reviewed ?? one.dated)
+  const last = days.sort().at(-1)
+  return last === undefined ? '' : `, last reviewed on ${spokenDay(last)}`
+}
 
-interface RowProps {
-  row: LedgerRow
-  pointed: boolean
-  claims: ClaimResult[]
+/** A group's head: a heading that can be renamed, or a part with its amount, edited in place. */
+function GroupHead({
+  group,
+  columns,
+  broken,
+  factor,
+  hands,
+  onMenu,
+}: {
+  group: LedgerGroup
+  columns: number
+  broken: boolean
   factor: number
-  onOpen: Open
-  onMenu: (row: LedgerRow, element: HTMLElement) => void
-  onPreview: (edit: Edit | null) => void
-  onEdit: (edit: Edit) => void
-}
-
-const shareOf = (row: LedgerRow): string => (row.share === null || row.line.unweighed ? '' : percent(row.share))
-
-/** A row whose words, numbers and marks are the same is not drawn again: in a ledger of 400 lines most are. */
-function sameRow(a: RowProps, b: RowProps): boolean {
-  const [x, y] = [a.row, b.row]
-  return (
-    x.source === y.source &&
-    x.at === y.at &&
-    x.name === y.name &&
-    x.prep === y.prep &&
-    x.written === y.written &&
-    shareOf(x) === shareOf(y) &&
-    x.cost === y.cost &&
-    x.line.grams === y.line.grams &&
-    x.line.unweighed === y.line.unweighed &&
-    x.line.how === y.line.how &&
-    x.line.role === y.line.role &&
-    x.line.estimate === y.line.estimate &&
-    a.pointed === b.pointed &&
-    a.factor === b.factor &&
-    a.claims.length === b.claims.length &&
-    a.claims.every(
-      (claim, index) => claim.claim === b.claims[index]!.claim && claim.marks[x.at] === b.claims[index]!.marks[x.at],
-    )
-  )
-}
-
-const Row = memo(function Row({ row, pointed, claims, factor, onOpen, onMenu, onPreview, onEdit }: RowProps) {
-  const broken = worst(claims, row.at) === 'breaks'
-  const cost = row.cost === null ? null : toPlaces(Number(row.cost), 2)
-  return (
-    <tr
-      className={`h-[24px] pointer-coarse:h-[44px] ${pointed ? 'bg-page ' : ''}${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
-    >
-      <td className="px-3 py-0">
-        {row.source ? (
+  hands: Hands
+  onMenu: (row: Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'>, element: HTMLElement) => void
+}) {
+  const title = `font-head text-[15px] font-bold ${broken ? 'text-breaks' : 'text-navy'}`
+  const note = group.note && <span className="ml-2 text-[13px] text-quiet">{group.note}</span>
+  const { part } = group
+  if (part) {
+    const grams = group.rows.reduce((sum, row) => sum + (row.line?.grams ?? 0), 0)
+    return (
+      <tr data-line={part.id}>
+        <th className="px-3 pt-1.5 pb-0.5 font-normal">
           <button
             type="button"
             aria-haspopup="dialog"
-            className="min-h-[24px] rounded px-1 text-left hover:bg-hair/60 pointer-coarse:min-h-[44px]"
-            onClick={event => onMenu(row, event.currentTarget)}
+            className={`rounded px-1 text-left hover:bg-hair/60 pointer-coarse:min-h-[44px] ${title}`}
+            onClick={event =>
+              onMenu({ name: group.title, source: part, ingredient: null, line: null }, event.currentTarget)
+            }
           >
-            {row.name}
-            {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
+            {group.title}
           </button>
-        ) : (
-          <span className="block px-1">{row.name}</span>
-        )}
-      </td>
-      <td className="py-0 pr-2 text-right max-sm:hidden">
-        {row.source ? (
-          <WrittenCell
-            line={row.source}
-            name={row.name}
-            text={row.written}
-            factor={factor}
-            onPreview={onPreview}
-            onEdit={onEdit}
-          />
-        ) : (
-          <span className="figure text-quiet">{row.written}</span>
-        )}
-      </td>
-      <td className="figure py-0 pr-3 text-right font-bold whitespace-nowrap">
-        {row.line.unweighed ? (
-          <span className="font-text font-normal text-unproven" title={row.line.unweighed}>
-            no weight
-          </span>
-        ) : row.line.estimate ? (
-          <span className="border-b border-dotted border-unproven" title={row.line.how}>
-            ≈ {weighed(row.line.grams)}
-          </span>
-        ) : (
-          weighed(row.line.grams)
-        )}
-      </td>
-      <td className="figure py-0 pr-3 text-right max-md:hidden">{shareOf(row)}</td>
-      <td className="figure py-0 pr-2 text-right max-md:hidden">
-        {cost ??
-          (row.line.role === 'beside' ? (
-            ''
-          ) : (
-            <span className="text-unproven" title="no price, or no weight">
-              ?
-            </span>
-          ))}
-      </td>
-      {claims.map(claim => (
-        <td key={claim.claim} className="text-center last:pr-3">
-          {claim.marks[row.at] && <MarkButton claim={claim} at={row.at} name={row.name} onOpen={onOpen} />}
+          {note}
+          {group.rows.length === 0 && <span className="ml-2 text-[13px] text-unproven">nothing in it yet</span>}
+        </th>
+        <td className="pt-1.5 pr-2 text-right max-sm:hidden">
+          <WrittenCell line={part} name={group.title} text={scaled(part, factor)} factor={factor} hands={hands} />
         </td>
-      ))}
-    </tr>
-  )
-}, sameRow)
-
-interface Opened {
-  claim: ClaimCode
-  at: number
-  name: string
-}
-type Open = (opened: Opened, anchor: HTMLElement) => void
-
-/** One mark; opening it shows the reasons. All marks share one popover: a ledger of 400 lines has 1600 of them. */
-function MarkButton({ claim, at, name, onOpen }: { claim: ClaimResult; at: number; name: string; onOpen: Open }) {
-  const mark = at < 0 ? claim.kitchen! : claim.marks[at]!
+        <td className="figure pt-1.5 pr-3 text-right text-quiet">{grams > 0 ? weighed(grams) : ''}</td>
+        <td colSpan={columns - 3} />
+      </tr>
+    )
+  }
+  if (group.kind !== 'bowl')
+    return (
+      <tr>
+        <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
+          <span className={title}>{group.title}</span>
+          {note}
+        </th>
+      </tr>
+    )
+  const lines = group.rows.flatMap(row => (row.source ? [row.source] : []))
   return (
-    <button
-      type="button"
-      aria-haspopup="dialog"
-      aria-label={markTitle(name, claim, mark)}
-      className="inline-flex size-[24px] items-center justify-center rounded hover:bg-hair/60 pointer-coarse:size-[44px]"
-      onClick={event => onOpen({ claim: claim.claim, at, name }, event.currentTarget)}
-    >
-      <VerdictMark mark={mark} />
-    </button>
-  )
-}
-const markTitle = (name: string, claim: ClaimResult, mark: Mark) =>
-  `${name}: ${nameOfClaim(claim.claim)} ${markWord[mark]}`
-
-/** The reasons of the mark that is open, at its mark. */
-function Reasons({
-  opened,
-  anchor,
-  claims,
-  onClose,
-}: {
-  opened: Opened | null
-  anchor: RefObject<HTMLElement>
-  claims: ClaimResult[]
-  onClose: () => void
-}) {
-  const claim = opened && claims.find(one => one.claim === opened.claim)
-  const mark = opened && claim && (opened.at < 0 ? claim.kitchen : claim.marks[opened.at])
-  return (
-    <Popover.Root open={Boolean(mark)} onOpenChange={open => !open && onClose()}>
-      <Popover.Anchor virtualRef={anchor} />
-      <Popover.Portal>
-        {opened && claim && mark && (
-          <Popover.Content
-            aria-label={markTitle(opened.name, claim, mark)}
-            sideOffset={2}
-            collisionPadding={8}
-            onCloseAutoFocus={event => {
-              event.preventDefault()
-              anchor.current?.focus()
-            }}
-            className="z-50 max-h-[60dvh] w-96 max-w-[94vw] overflow-auto rounded-lg border-2 border-navy bg-pane p-3 shadow-float"
+    <tr>
+      <th colSpan={columns} className="px-3 pt-1.5 pb-0.5 font-normal">
+        <span className="inline-block max-w-80">
+          <InPlace
+            label={`Group ${group.title}`}
+            text={group.heading ?? ''}
+            hands={hands}
+            inputClass={title}
+            className={title}
+            read={typed => ({
+              edits: lines.map(line => ({
+                kind: 'heading',
+                line: line.id,
+                was: line.heading ?? null,
+                to: typed.trim() || null,
+              })),
+            })}
           >
-            <p className="font-head font-bold">
-              {opened.name}, {nameOfClaim(claim.claim)}: <span className={verdictClass[mark]}>{markWord[mark]}</span>
-            </p>
-            <ReasonList
-              grounds={opened.at < 0 ? claim.kitchenGrounds : claim.grounds.filter(ground => ground.at === opened.at)}
-            />
-            {claim.note && <p className="mt-1 text-[13px] text-quiet">{claim.note}</p>}
-          </Popover.Content>
-        )}
-      </Popover.Portal>
-    </Popover.Root>
+            {group.title}
+          </InPlace>
+        </span>
+        {note}
+      </th>
+    </tr>
   )
 }

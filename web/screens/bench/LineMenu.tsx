@@ -1,39 +1,43 @@
-// What can be done with a line: where it goes, where it stands, taking it out. One menu for the whole ledger.
+// What can be done with a line: where it goes, what stands in its place, where it stands, taking it out. One menu for the whole ledger.
 'use client'
-import { before, type Edit, type Line, type Recipe, roleName, roles } from '@fair-tin/core'
+import { type BenchEdit, before, type Line, roleName, roles } from '@fair-tin/core'
+import { Command } from 'cmdk'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
-import type { RefObject } from 'react'
+import { type RefObject, useState } from 'react'
+import { type Editing, shifted } from './editing'
+import { type LedgerRow, scaled } from './ledger'
+import { useTyped } from './useTyped'
+import { WrittenCell } from './WrittenCell'
+
+type MenuRow = Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'>
+const item =
+  'block w-full rounded px-2 py-1 text-left hover:bg-navy hover:text-white disabled:text-quiet disabled:hover:bg-transparent pointer-coarse:py-3'
 
 export function LineMenu({
-  line,
-  name,
-  recipe,
+  row,
+  editing,
   anchor,
   onEdit,
   onClose,
 }: {
-  line: Line | null
-  name: string
-  recipe: Recipe
+  row: MenuRow | null
+  editing: Editing
   anchor: RefObject<HTMLElement>
-  onEdit: (edit: Edit) => void
+  onEdit: (...edits: BenchEdit[]) => void
   onClose: () => void
 }) {
-  const act = (edit: Edit | null) => {
-    if (edit) onEdit(edit)
-    onClose()
-  }
-  const at = line ? recipe.lines.findIndex(one => one.id === line.id) : -1
-  const item =
-    'block w-full rounded px-2 py-1 text-left hover:bg-navy hover:text-white disabled:text-quiet disabled:hover:bg-transparent pointer-coarse:py-3'
+  const { recipe } = editing
+  // as it stands now: another window may have changed it, or taken it out, under the open menu
+  const line = row?.source ? (recipe.lines.find(one => one.id === row.source!.id) ?? null) : null
+  const gone = row?.source && !line
   return (
-    <Popover.Root open={line !== null} onOpenChange={open => !open && onClose()}>
+    <Popover.Root open={row !== null && !gone} onOpenChange={open => !open && onClose()}>
       <Popover.Anchor virtualRef={anchor} />
       <Popover.Portal>
-        {line && (
+        {row && !gone && (
           <Popover.Content
-            aria-label={`What to do with ${name}`}
+            aria-label={`What to do with ${row.name}`}
             align="start"
             sideOffset={2}
             collisionPadding={8}
@@ -41,67 +45,205 @@ export function LineMenu({
               event.preventDefault()
               anchor.current?.focus()
             }}
-            className="z-50 w-60 rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
+            className="z-50 max-h-[80dvh] w-64 overflow-auto rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
           >
-            <p className="px-2 pb-1 font-head font-bold">{name}</p>
-            <fieldset>
-              <legend className="px-2 text-[13px] text-quiet">Where it goes</legend>
-              {roles.map(role => (
-                <button
-                  key={role}
-                  type="button"
-                  className={`${item} ${role === line.role ? 'font-bold' : ''}`}
-                  aria-pressed={role === line.role}
-                  onClick={() =>
-                    act(role === line.role ? null : { kind: 'role', line: line.id, was: line.role, to: role })
-                  }
-                >
-                  {roleName[role]}
-                </button>
-              ))}
-            </fieldset>
-            <div className="mt-1 border-t border-hair pt-1">
-              <button
-                type="button"
-                className={item}
-                disabled={at <= 0}
-                onClick={() =>
-                  act({
-                    kind: 'move',
-                    line: line.id,
-                    was: before(recipe, line.id),
-                    to: recipe.lines[at - 2]?.id ?? null,
-                  })
-                }
-              >
-                Move up
-              </button>
-              <button
-                type="button"
-                className={item}
-                disabled={at < 0 || at === recipe.lines.length - 1}
-                onClick={() =>
-                  act({ kind: 'move', line: line.id, was: before(recipe, line.id), to: recipe.lines[at + 1]!.id })
-                }
-              >
-                Move down
-              </button>
-              {'ingredient' in line.of && (
-                <Link className={item} href={`/larder/${line.of.ingredient}`}>
-                  Open in the larder
-                </Link>
-              )}
-              <button
-                type="button"
-                className={`${item} text-breaks`}
-                onClick={() => act({ kind: 'remove', line, after: before(recipe, line.id) })}
-              >
-                Take it out
-              </button>
-            </div>
+            <p className="px-2 pb-1 font-head font-bold">{row.name}</p>
+            {line ? (
+              <OwnLine line={line} row={row} editing={editing} onEdit={onEdit} onClose={onClose} />
+            ) : (
+              <InsidePart row={row} />
+            )}
           </Popover.Content>
         )}
       </Popover.Portal>
     </Popover.Root>
+  )
+}
+
+/** A line of a part is changed in the part: it may stand in other bakes too. */
+function InsidePart({ row }: { row: MenuRow }) {
+  const part = row.line?.path.at(-2)
+  return (
+    <>
+      {part && (
+        <>
+          <p className="px-2 pb-1 text-[13px] text-quiet">
+            Inside {part.name}. What is changed there changes every bake that uses it.
+          </p>
+          <Link className={item} href={`/recipes/${part.id}`}>
+            Open {part.name}
+          </Link>
+        </>
+      )}
+      {row.ingredient && (
+        <Link className={item} href={`/larder/${row.ingredient.id}`}>
+          Open in the larder
+        </Link>
+      )}
+    </>
+  )
+}
+
+function OwnLine({
+  line,
+  row,
+  editing,
+  onEdit,
+  onClose,
+}: {
+  line: Line
+  row: MenuRow
+  editing: Editing
+  onEdit: (...edits: BenchEdit[]) => void
+  onClose: () => void
+}) {
+  const { recipe } = editing
+  const [exchanging, setExchanging] = useState(false)
+  const at = recipe.lines.findIndex(one => one.id === line.id)
+  const act = (edit: BenchEdit | null) => {
+    if (edit) onEdit(edit)
+    onClose()
+  }
+  if (exchanging)
+    return (
+      <Command label={`Exchange ${row.name} for`} loop>
+        <Command.Input autoFocus placeholder="Exchange for" className="field mb-1" />
+        <Command.List className="max-h-[40dvh] overflow-auto">
+          <Command.Empty className="px-2 py-1 text-quiet">
+            Nothing by that name. Add a new thing with “Add a line” below the ledger.
+          </Command.Empty>
+          {editing.shelf
+            .filter(
+              one =>
+                !('recipe' in line.of
+                  ? one.part && one.id === line.of.recipe
+                  : !one.part && one.id === line.of.ingredient),
+            )
+            .map(one => (
+              <Command.Item
+                key={`${one.part}${one.id}`}
+                value={`${one.name} ${one.id}`}
+                className="cursor-pointer rounded px-2 py-1 data-[selected=true]:bg-navy data-[selected=true]:text-white pointer-coarse:py-3"
+                onSelect={() =>
+                  act({
+                    kind: 'of',
+                    line: line.id,
+                    was: line.of,
+                    to: one.part ? { recipe: one.id } : { ingredient: one.id },
+                  })
+                }
+              >
+                {one.name}
+                {one.part && <span className="ml-1.5 text-[12.5px] opacity-70">part</span>}
+              </Command.Item>
+            ))}
+        </Command.List>
+      </Command>
+    )
+  return (
+    <>
+      <div className="px-2 pb-1 sm:hidden">
+        <WrittenCell
+          line={line}
+          name={row.name}
+          text={scaled(line, editing.factor)}
+          factor={editing.factor}
+          hands={editing.hands}
+        />
+      </div>
+      <fieldset>
+        <legend className="px-2 text-[13px] text-quiet">Where it goes</legend>
+        {roles.map(role => (
+          <button
+            key={role}
+            type="button"
+            className={`${item} ${role === line.role ? 'font-bold' : ''}`}
+            aria-pressed={role === line.role}
+            onClick={() => act(role === line.role ? null : { kind: 'role', line: line.id, was: line.role, to: role })}
+          >
+            {roleName[role]}
+          </button>
+        ))}
+      </fieldset>
+      <div className="mt-1 grid gap-1 border-t border-hair px-2 py-1.5">
+        <Words label="Group" field="heading" line={line} editing={editing} />
+        <Words label="Made ready how" field="prep" line={line} editing={editing} />
+      </div>
+      <div className="border-t border-hair pt-1">
+        <button type="button" className={item} onClick={() => setExchanging(true)}>
+          Exchange for something else
+        </button>
+        <button type="button" className={item} disabled={at <= 0} onClick={() => act(shifted(recipe, line.id, -1))}>
+          Move up
+        </button>
+        <button
+          type="button"
+          className={item}
+          disabled={at === recipe.lines.length - 1}
+          onClick={() => act(shifted(recipe, line.id, 1))}
+        >
+          Move down
+        </button>
+        {'recipe' in line.of ? (
+          <Link className={item} href={`/recipes/${line.of.recipe}`}>
+            Open the part
+          </Link>
+        ) : (
+          row.ingredient && (
+            <Link className={item} href={`/larder/${line.of.ingredient}`}>
+              Open in the larder
+            </Link>
+          )
+        )}
+        <button
+          type="button"
+          className={`${item} text-breaks`}
+          onClick={() => act({ kind: 'remove', line, after: before(recipe, line.id) })}
+        >
+          Take it out
+        </button>
+      </div>
+    </>
+  )
+}
+
+function Words({
+  label,
+  field,
+  line,
+  editing,
+}: {
+  label: string
+  field: 'heading' | 'prep'
+  line: Line
+  editing: Editing
+}) {
+  const now = line[field] ?? ''
+  const { typed, open, type, keep, cancel } = useTyped(
+    text => ({ edits: [{ kind: field, line: line.id, was: line[field] ?? null, to: text.trim() || null }] }),
+    editing.hands,
+  )
+  return (
+    <label className="text-[13px] text-quiet">
+      {label}
+      <input
+        className="field text-ink"
+        maxLength={200}
+        value={typed ?? now}
+        onFocus={() => open(now)}
+        onChange={event => {
+          if (typed === null) open(now)
+          type(event.target.value)
+        }}
+        onBlur={keep}
+        onKeyDown={event => {
+          if (event.key === 'Enter') keep()
+          if (event.key === 'Escape' && typed !== null && typed !== now) {
+            event.stopPropagation()
+            cancel()
+          }
+        }}
+      />
+    </label>
   )
 }

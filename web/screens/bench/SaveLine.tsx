@@ -1,16 +1,16 @@
 // Whether what is on the screen is saved, and the plain choice where two windows disagree.
 'use client'
-import { type Clash, type Edit, type Recipe, writtenAmount } from '@fair-tin/core'
-import type { useRecipeEdits } from './useRecipeEdits'
+import { type BenchEdit, nameOfClaim, type Recipe, writtenAmount } from '@fair-tin/core'
+import type { useBenchEdits } from './useBenchEdits'
 
-type Edits = ReturnType<typeof useRecipeEdits>
+type Edits = ReturnType<typeof useBenchEdits>
 
 export function SaveLine({ edits }: { edits: Edits }) {
-  const { pending, state, onlyHere, recipe } = edits
+  const { pending, state, onlyHere, things } = edits
   const count = `${pending} ${pending === 1 ? 'change' : 'changes'}`
   return (
     <span role="status">
-      {pending === 0 && `Recipe version ${recipe.version}, saved`}
+      {pending === 0 && `Recipe draft ${things.recipe.version}, saved`}
       {pending > 0 && state.kind !== 'waiting' && `Saving ${count} …`}
       {pending > 0 && state.kind === 'waiting' && (
         <span className="text-unproven">
@@ -27,16 +27,43 @@ export function SaveLine({ edits }: { edits: Edits }) {
   )
 }
 
-const said = (edit: Edit): string => {
-  if (edit.kind === 'written') return edit.to.amount ? writtenAmount(edit.to.amount) : 'no amount'
-  if (edit.kind === 'remove') return 'taking it out'
-  if (edit.kind === 'add' || edit.kind === 'move') return 'its place'
-  return String(edit.to ?? 'not said')
+const said = (edit: BenchEdit): string => {
+  switch (edit.kind) {
+    case 'written':
+      return edit.to.amount ? writtenAmount(edit.to.amount) : 'no amount'
+    case 'remove':
+      return 'taking it out'
+    case 'add':
+    case 'move':
+      return 'its place'
+    case 'whole':
+      return 'the kept version'
+    case 'of':
+      return 'another in its place'
+    case 'packs':
+      return `${edit.to.at(-1)?.price ?? 'no price'}`
+    case 'tick':
+      return edit.list === 'claims' ? nameOfClaim(edit.item as never) : edit.item
+    case 'product':
+      return typeof edit.to === 'object' ? 'another' : String(edit.to ?? 'not said')
+    default:
+      return String(edit.to ?? 'not said')
+  }
 }
-const about = (edit: Edit, recipe: Recipe, nameOf: (line: string) => string): string => {
-  if (edit.kind === 'pieces' || edit.kind === 'bakeLoss')
-    return edit.kind === 'pieces' ? 'The number of pieces' : 'The bake loss'
-  const line = edit.kind === 'add' || edit.kind === 'remove' ? edit.line.id : edit.line
+const fieldName: Partial<Record<string, string>> = {
+  pieces: 'The number of pieces',
+  bakeLoss: 'The bake loss',
+  tins: 'The number of tins',
+  name: 'The name',
+  whole: 'The recipe',
+  product: 'The product',
+  tick: 'The product',
+}
+const about = (edit: BenchEdit, recipe: Recipe, nameOf: (line: string) => string): string => {
+  if (edit.kind === 'packs') return 'A price'
+  const named = fieldName[edit.kind]
+  if (named) return named
+  const line = edit.kind === 'add' || edit.kind === 'remove' ? edit.line.id : 'line' in edit ? edit.line : ''
   return recipe.lines.some(one => one.id === line) ? nameOf(line) : 'A line that is gone'
 }
 
@@ -44,9 +71,9 @@ export function Clashes({ edits, nameOf }: { edits: Edits; nameOf: (line: string
   if (edits.clashes.length === 0) return null
   return (
     <div role="alert" className="rounded-lg border-2 border-unproven bg-[#fdf7e8] px-3 py-2">
-      {edits.clashes.map((clash: Clash) => (
+      {edits.clashes.map(clash => (
         <p key={JSON.stringify(clash.edit)}>
-          <b>{about(clash.edit, edits.recipe, nameOf)}</b>: {clash.fact}; you wanted {said(clash.edit)}.{' '}
+          <b>{about(clash.edit, edits.things.recipe, nameOf)}</b>: {clash.fact}; you wanted {said(clash.edit)}.{' '}
           {clash.anyway && (
             <button type="button" className="word-link mr-3" onClick={() => edits.settle(clash, true)}>
               Put mine in

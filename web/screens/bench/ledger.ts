@@ -2,6 +2,8 @@
 import {
   type Assessment,
   type BillLine,
+  gramsOf,
+  type Ingredient,
   type Line,
   type Recipe,
   type Role,
@@ -10,14 +12,17 @@ import {
 } from '@fair-tin/core'
 
 export interface LedgerRow {
-  /** Index of the bill line. */
+  /** Index of the bill line; -1 where the bill has none. */
   at: number
+  key: string
   /** The line of this recipe that can be edited here; null inside a part. */
   source: Line | null
   name: string
   prep: string
   written: string
-  line: BillLine
+  line: BillLine | null
+  /** Null where it is no longer in the larder. */
+  ingredient: Ingredient | null
   /** Of all that touches the food; null for what is served beside. */
   share: number | null
   cost: string | null
@@ -27,6 +32,10 @@ export interface LedgerGroup {
   title: string
   note: string
   kind: 'bowl' | 'part' | Role
+  /** The heading its lines share, where the title is one. */
+  heading: string | null
+  /** The line of this recipe that calls for the part. */
+  part: Line | null
   rows: LedgerRow[]
 }
 
@@ -64,43 +73,89 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
   const costs = new Map(assessment.cost.lines.map(line => [line.at, line.cost]))
   const { bill } = assessment
   const groups = new Map<string, LedgerGroup>()
+  const grouped = (group: Omit<LedgerGroup, 'rows'>): LedgerGroup => {
+    const known = groups.get(group.key)
+    if (known) return known
+    const made = { ...group, rows: [] }
+    groups.set(group.key, made)
+    return made
+  }
+  const ofRole = (role: Exclude<Role, 'mix'>) =>
+    grouped({
+      key: `role ${role}`,
+      title: roleTitle[role]![0],
+      note: roleTitle[role]![1],
+      kind: role,
+      heading: null,
+      part: null,
+    })
+  const ofHeading = (heading: string | undefined) =>
+    grouped({
+      key: `heading ${heading ?? ''}`,
+      title: heading || 'In the bowl',
+      note: '',
+      kind: 'bowl',
+      heading: heading ?? null,
+      part: null,
+    })
+  const ofPart = (line: Line) => {
+    const id = 'recipe' in line.of ? line.of.recipe : ''
+    const place = roleTitle[line.role]
+    return grouped({
+      key: `part ${line.id}`,
+      title: recipes.get(id)?.name ?? line.text ?? id,
+      note: `part${place ? ` · ${place[1]}` : ''}`,
+      kind: 'part',
+      heading: null,
+      part: line,
+    })
+  }
+
   for (const [at, line] of bill.lines.entries()) {
-    const holder = recipes.get(line.path.at(-2)!.id)
-    const source = holder?.lines.find(one => one.id === line.line)
-    const top =
-      line.path.length > 2 ? recipe.lines.find(one => 'recipe' in one.of && one.of.recipe === line.path[1]!.id) : source
-    const aside = line.role !== 'mix' ? roleTitle[line.role] : undefined
-    const part = line.path.length > 2 ? line.path[1]! : null
-    const key = aside ? `role ${line.role}` : part ? `part ${part.id}` : `heading ${top?.heading ?? ''}`
-    let group = groups.get(key)
-    if (!group) {
-      group = aside
-        ? { key, title: aside[0], note: aside[1], kind: line.role, rows: [] }
-        : part
-          ? {
-              key,
-              title: part.name,
-              note: `part${top?.amount ? ` · ${scaled(top, bill.factor)}` : ''}`,
-              kind: 'part',
-              rows: [],
-            }
-          : { key, title: top?.heading || 'In the bowl', note: '', kind: 'bowl', rows: [] }
-      groups.set(key, group)
-    }
+    const top = recipe.lines.find(one => one.id === line.topLine)
+    const inside = line.path.length > 2
+    const source = inside ? recipes.get(line.path.at(-2)!.id)?.lines.find(one => one.id === line.line) : top
+    // what a part puts elsewhere (its own tin release, say) stands with the others of that role
+    const own = inside && source?.role !== 'mix' && line.role !== top?.role
+    const group =
+      inside && top && !own ? ofPart(top) : line.role !== 'mix' ? ofRole(line.role) : ofHeading(top?.heading)
     group.rows.push({
       at,
-      source: part ? null : (source ?? null),
+      key: String(at),
+      source: inside ? null : (source ?? null),
       line,
+      ingredient: ingredients.get(line.ingredient) ?? null,
       name: ingredients.get(line.ingredient)?.name ?? line.ingredient,
       prep: source?.prep ?? '',
-      written: part ? '' : source ? scaled(source, bill.factor) : '',
+      // of a part, the weight to weigh out says it all; a cup or a count is worth showing
+      written: !source || (inside && source.amount && gramsOf(source.amount.unit) !== null) ? '' : scaled(source, line.times),
       share: line.role === 'beside' || bill.ingoing === 0 ? null : line.grams / bill.ingoing,
       cost: costs.get(at) ?? null,
     })
   }
+  // lines the bill cannot follow are still there to be seen and mended
+  for (const line of recipe.lines) {
+    if ('recipe' in line.of) ofPart(line)
+    else if (!ingredients.has(line.of.ingredient))
+      (line.role === 'mix' ? ofHeading(line.heading) : ofRole(line.role)).rows.push({
+        at: -1,
+        key: line.id,
+        source: line,
+        line: null,
+        ingredient: null,
+        name: line.text ?? line.of.ingredient,
+        prep: '',
+        written: scaled(line, bill.factor),
+        share: null,
+        cost: null,
+      })
+  }
   const rank = (group: LedgerGroup) => Math.max(2, roleOrder.indexOf(group.kind))
-  return [...groups.values()]
-    .map((group, at) => ({ group, at }))
-    .sort((a, b) => rank(a.group) - rank(b.group) || a.at - b.at)
-    .map(({ group }) => group)
+  const placeOf = new Map(recipe.lines.map((line, at) => [line.id, at]))
+  const first = (group: LedgerGroup) =>
+    Math.min(
+      ...(group.part ? [placeOf.get(group.part.id) ?? 0] : []),
+      ...group.rows.map(row => placeOf.get(row.line?.topLine ?? row.source?.id ?? '') ?? 0),
+    )
+  return [...groups.values()].sort((a, b) => rank(a) - rank(b) || first(a) - first(b))
 }

@@ -1,5 +1,6 @@
 // Which market is in view, and who is working.
 'use client'
+import type { MarketCode } from '@fair-tin/core'
 import type { Findable, Person } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
@@ -7,6 +8,7 @@ import { Choose, type Option } from '../../ui/Choose'
 import { standAtTheBench, viewMarket } from './actions'
 import { Finder } from './Finder'
 import { KeyHelp } from './KeyHelp'
+import { chooseMarket, useMarket } from './market'
 
 export function TopBar({
   bakery,
@@ -21,9 +23,10 @@ export function TopBar({
   staff: Person[]
   person: string | undefined
   markets: Option[]
-  market: string
+  market: MarketCode
 }) {
   const router = useRouter()
+  const inView = useMarket(market)
   const [busy, start] = useTransition()
   const choose = (action: (value: string) => Promise<void>) => (value: string) =>
     start(async () => {
@@ -36,7 +39,16 @@ export function TopBar({
       <span className="pl-2 text-quiet max-lg:hidden">{bakery}</span>
       <span className="mr-auto" />
       <KeyHelp />
-      <Choose pill label="Selling in" value={market} options={markets} onChange={choose(viewMarket)} />
+      <Choose
+        pill
+        label="Selling in"
+        value={inView}
+        options={markets}
+        onChange={value => {
+          chooseMarket(value as MarketCode)
+          choose(viewMarket)(value)
+        }}
+      />
       <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>
         <Choose
           pill

@@ -12,7 +12,7 @@ import {
   readStep,
   type Step,
   tinName,
-  writtenAmount,
+  writtenSum,
 } from '@fair-tin/core'
 import { z } from 'zod'
 import type { Refusal } from '../outcome'
@@ -60,18 +60,6 @@ export type Draft = z.infer<typeof Draft>
 
 /** Above this no kitchen here can make it: a slip of the finger. */
 const tonne = 1_000_000
-/** The whole written amount as text that readAmounts reads back. */
-export const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string =>
-  line.amount === null
-    ? ''
-    : [
-        writtenAmount(line.amount),
-        ...(line.plus ?? []).map(more =>
-          more.value < 0 ? `less ${writtenAmount({ ...more, value: -more.value })}` : `plus ${writtenAmount(more)}`,
-        ),
-        ...(line.also ?? []).map(again => `(${writtenAmount(again)})`),
-      ].join(' ')
-
 export interface ReadAmounts {
   amount: Amount | null
   plus: Amount[]

@@ -1,4 +1,4 @@
-import { readWorkbook } from '@fair-tin/data'
+import { readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
@@ -6,12 +6,16 @@ import { Bench } from '../../../screens/bench/Bench'
 export const metadata = { title: 'Bench' }
 export default async function OneProduct({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const [workbook, market] = await Promise.all([reading(sql => readWorkbook(sql, today())), marketInView()])
+  const [[workbook, stamp], market] = await Promise.all([
+    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql)])),
+    marketInView(),
+  ])
   if (!workbook.products.some(one => one.id === id)) notFound()
   return (
     <Bench
       key={id}
       workbook={{ ...workbook, products: workbook.products.filter(one => one.id === id) }}
+      stamp={stamp}
       productId={id}
       market={market}
     />

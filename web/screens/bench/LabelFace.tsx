@@ -1,0 +1,95 @@
+// The lid's label: as it would print now, what stands between it and a signature, and printing it.
+'use client'
+import { textOf, toPlaces } from '@fair-tin/core'
+import { useMemo, useState } from 'react'
+import { LabelSvg } from '../../label/LabelSvg'
+import { layOut } from '../../label/layout'
+import { Caution } from '../../ui/Caution'
+import { VerdictMark } from '../../ui/VerdictMark'
+import type { LidProps } from './Lid'
+
+export function LabelFace({ assessment, productId, rules, onTurn }: LidProps) {
+  const { declaration } = assessment
+  const laid = useMemo(() => layOut(declaration), [declaration])
+  const [baked, setBaked] = useState('')
+  const [lot, setLot] = useState('')
+  const query = new URLSearchParams({
+    ...(baked ? { baked } : {}),
+    ...(lot.trim() ? { lot: lot.trim() } : {}),
+  }).toString()
+  const address = (kind: string) => `/products/${productId}/${kind}${query ? `?${query}` : ''}`
+  return (
+    <>
+      {'tooMuch' in laid ? (
+        <div className="rounded border-2 border-breaks bg-breaks-wash p-3">
+          <p role="alert">{laid.tooMuch}</p>
+          <p className="mt-2 font-bold">{declaration.name}</p>
+          <p>Ingredients: {textOf(declaration.ingredients)}.</p>
+        </div>
+      ) : (
+        <div className="border border-hair">
+          <LabelSvg layout={laid} />
+        </div>
+      )}
+      <p className="mt-1 text-[12.5px] text-quiet">
+        {'tooMuch' in laid ? '' : `100 × 70 mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}
+        {rules.title} rules: {rules.caution.charAt(0).toLowerCase() + rules.caution.slice(1)}
+      </p>
+      {declaration.problems.length > 0 ? (
+        <>
+          <h2 className="mt-3 text-base">Before this label can be signed</h2>
+          <ul>
+            {declaration.problems.map(problem => (
+              <li key={problem.what} className="flex gap-2 border-b border-hair py-1.5 last:border-0">
+                <span className="pt-0.5">
+                  <VerdictMark mark={/ breaks\b/.test(problem.what) ? 'breaks' : 'unproven'} />
+                </span>
+                <span>
+                  {problem.what} {problem.mend && <span className="text-quiet">{problem.mend}</span>}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p className="mt-3 flex gap-2">
+          <VerdictMark mark="holds" /> Nothing stands between this label and a signature. Someone competent reads it
+          over first.
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap items-end gap-2">
+        <label className="flex flex-col text-[13px] text-quiet">
+          Baked on
+          <input
+            type="date"
+            className="field w-[132px] text-ink"
+            value={baked}
+            onChange={event => setBaked(event.target.value)}
+          />
+        </label>
+        <label className="flex flex-col text-[13px] text-quiet">
+          Lot
+          <input
+            className="field w-24 text-ink"
+            value={lot}
+            maxLength={30}
+            placeholder={declaration.particulars.lot}
+            onChange={event => setLot(event.target.value)}
+          />
+        </label>
+        <div className="flex gap-2">
+          <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
+            Label as PDF
+          </a>
+          <a className="do" href={address('print')}>
+            Print
+          </a>
+        </div>
+      </div>
+      <button type="button" className="word-link mt-2" onClick={() => onTurn('about')}>
+        Change name, claims, weight or what is highlighted
+      </button>
+      <Caution className="mt-3" />
+    </>
+  )
+}

@@ -1,0 +1,166 @@
+// What an ingredient costs, changed where the cost stands: a new price from today, the old one kept beside it.
+'use client'
+import { type Ingredient, Pack, packInForce, spokenDay, weighed } from '@fair-tin/core'
+import Link from 'next/link'
+import { Popover } from 'radix-ui'
+import { type RefObject, useState } from 'react'
+import { money, moneySign } from '../../ui/money'
+import type { Hands } from './useTyped'
+
+const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
+
+/** The pack as typed, or why it cannot be one. */
+export function readPack(grams: string, price: string, currency: string, today: string): Pack | { problem: string } {
+  const pack = Pack.safeParse({ grams: number(grams), price: price.trim().replace(',', '.'), currency, from: today })
+  if (pack.success) return pack.data
+  const { path, message } = pack.error.issues[0]!
+  return {
+    problem: path[0] === 'grams' && Number.isNaN(number(grams)) ? 'Say what the pack weighs, in grams.' : message,
+  }
+}
+
+export function PriceOf({
+  ingredient,
+  currency,
+  today,
+  anchor,
+  hands,
+  onClose,
+}: {
+  ingredient: Ingredient | null
+  currency: string
+  today: string
+  anchor: RefObject<HTMLElement>
+  hands: Hands
+  onClose: () => void
+}) {
+  const close = () => {
+    hands.onPreview(null)
+    onClose()
+  }
+  return (
+    <Popover.Root open={ingredient !== null} onOpenChange={open => !open && close()}>
+      <Popover.Anchor virtualRef={anchor} />
+      <Popover.Portal>
+        {ingredient && (
+          <Popover.Content
+            aria-label={`Price of ${ingredient.name}`}
+            align="end"
+            sideOffset={2}
+            collisionPadding={8}
+            onCloseAutoFocus={event => {
+              event.preventDefault()
+              anchor.current?.focus()
+            }}
+            className="z-50 w-80 max-w-[94vw] rounded-lg border-2 border-navy bg-pane p-3 shadow-float"
+          >
+            <PriceForm
+              key={ingredient.id}
+              ingredient={ingredient}
+              currency={currency}
+              today={today}
+              hands={hands}
+              onClose={close}
+            />
+          </Popover.Content>
+        )}
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}
+
+function PriceForm({
+  ingredient,
+  currency,
+  today,
+  hands,
+  onClose,
+}: {
+  ingredient: Ingredient
+  currency: string
+  today: string
+  hands: Hands
+  onClose: () => void
+}) {
+  // the ingredient itself carries the preview while typing: what stood there before is kept aside
+  const [was] = useState(ingredient.packs)
+  const inForce = packInForce({ ...ingredient, packs: was }, currency, today)
+  const [grams, setGrams] = useState('unknown' in inForce ? '' : String(inForce.grams))
+  const [price, setPrice] = useState('unknown' in inForce ? '' : inForce.price)
+  const [problem, setProblem] = useState('')
+  const editOf = (nextGrams: string, nextPrice: string) => {
+    const pack = readPack(nextGrams, nextPrice, currency, today)
+    if ('problem' in pack) return pack
+    const to = [...was.filter(one => one.from !== today || one.currency !== currency), pack]
+    return { kind: 'packs' as const, ingredient: ingredient.id, was, to }
+  }
+  const type = (nextGrams: string, nextPrice: string) => {
+    setGrams(nextGrams)
+    setPrice(nextPrice)
+    const edit = editOf(nextGrams, nextPrice)
+    setProblem('problem' in edit ? edit.problem : '')
+    hands.onPreview('problem' in edit ? null : [edit])
+  }
+  const keep = () => {
+    const edit = editOf(grams, price)
+    if ('problem' in edit) return setProblem(edit.problem)
+    const unchanged =
+      !('unknown' in inForce) && inForce.grams === number(grams) && Number(inForce.price) === number(price)
+    if (!unchanged) hands.onEdit(edit)
+    onClose()
+  }
+  const perKilo = number(price) / (number(grams) / 1000)
+  return (
+    <form
+      onSubmit={event => {
+        event.preventDefault()
+        keep()
+      }}
+    >
+      <p className="font-head font-bold">{ingredient.name}</p>
+      <div className="mt-1 grid grid-cols-2 gap-2">
+        <label className="text-[13px] text-quiet">
+          A pack weighs, g
+          <input
+            className="field figure text-ink"
+            inputMode="decimal"
+            maxLength={20}
+            value={grams}
+            onChange={event => type(event.target.value, price)}
+          />
+        </label>
+        <label className="text-[13px] text-quiet">
+          It costs, {moneySign(currency)}
+          <input
+            className="field figure text-ink"
+            inputMode="decimal"
+            maxLength={20}
+            value={price}
+            onChange={event => type(grams, event.target.value)}
+          />
+        </label>
+      </div>
+      <p className="mt-1 text-[13px]" role={problem ? 'alert' : undefined}>
+        {problem ? (
+          <span className="text-breaks">{problem}</span>
+        ) : (
+          <>
+            <b className="figure">{money(perKilo, currency)}</b> a kilogram as bought.{' '}
+            {'unknown' in inForce
+              ? `Now ${inForce.unknown}.`
+              : `Now: ${weighed(inForce.grams)} for ${money(inForce.price, currency)} since ${spokenDay(inForce.from)}.`}
+          </>
+        )}
+      </p>
+      <div className="mt-2 flex items-center gap-3">
+        <button type="submit" className="do do-first">
+          Keep the price
+        </button>
+        <Link className="word-link" href={`/larder/${ingredient.id}`}>
+          Open its sheet
+        </Link>
+      </div>
+      <p className="mt-2 text-[12.5px] text-quiet">Holds from today, in every product that uses it.</p>
+    </form>
+  )
+}

@@ -1,0 +1,21 @@
+// What the ledger and its menus are given to edit with.
+import { type BenchEdit, before, type ClaimCode, type Recipe, type Swap } from '@fair-tin/core'
+import type { Hands } from './useTyped'
+
+export interface Editing {
+  recipe: Recipe
+  factor: number
+  today: string
+  hands: Hands
+  /** What a line may be exchanged for. */
+  shelf: { id: string; name: string; part: boolean }[]
+  swapsFor: (claim: ClaimCode, line: string) => Swap[]
+}
+
+/** The edit that moves a line one place up (−1) or down (1); null at the ends. */
+export function shifted(recipe: Recipe, line: string, by: -1 | 1): BenchEdit | null {
+  const at = recipe.lines.findIndex(one => one.id === line)
+  if (at < 0 || at + by < 0 || at + by >= recipe.lines.length) return null
+  const to = by < 0 ? (recipe.lines[at - 2]?.id ?? null) : recipe.lines[at + 1]!.id
+  return { kind: 'move', line, was: before(recipe, line), to }
+}

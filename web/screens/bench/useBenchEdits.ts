@@ -1,0 +1,179 @@
+// The bench as she edits it: shown at once, saved behind, undone by new entries, never lost.
+import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, inverse } from '@fair-tin/core'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { type Box, emptyBox, type Outbox, openOutbox } from './outbox'
+
+export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string }
+const pause = 250
+const longestWait = 15_000
+const mostUndone = 200
+
+/** What the server holds, and how new it is. */
+export interface Served extends BenchThings {
+  stamp: number
+}
+type Answer = Pick<BenchThings, 'product' | 'recipe' | 'ingredients'> & {
+  clashes: BenchClash[]
+  before: number
+  stamp: number
+}
+
+/** `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
+export function useBenchEdits(served: Served, onStale: () => void) {
+  const [base, setBase] = useState(served)
+  const [box, setBox] = useState<Box>(emptyBox)
+  const [clashes, setClashes] = useState<BenchClash[]>([])
+  const [state, setState] = useState<SaveState>({ kind: 'saved' })
+  const [onlyHere, setOnlyHere] = useState(false)
+  const now = useRef<Box>(emptyBox)
+  const stamp = useRef(served.stamp)
+  const outbox = useRef<Outbox | null>(null)
+  const busy = useRef(false)
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
+  const failures = useRef(0)
+  const productId = served.product.id
+  const address = `/api/v1/products/${productId}/edits`
+
+  const keep = useCallback((next: Box) => {
+    now.current = next
+    setBox(next)
+    void outbox.current?.keep(next).then(kept => setOnlyHere(!kept && next.pending.length > 0))
+  }, [])
+  const flush = useCallback(async () => {
+    clearTimeout(timer.current)
+    if (busy.current || now.current.pending.length === 0) return
+    busy.current = true
+    setState({ kind: 'saving' })
+    const sending = now.current.pending
+    try {
+      const answer = await fetch(address, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ edits: sending }),
+      })
+      const said = (await answer.json()) as Answer | { problem: string }
+      if ('problem' in said) throw new Error(said.problem)
+      failures.current = 0
+      const fresh = said.before === stamp.current
+      if (fresh) stamp.current = said.stamp
+      setBase(before => ({
+        product: said.product,
+        recipe: said.recipe,
+        ingredients: [
+          ...before.ingredients.map(one => said.ingredients.find(other => other.id === one.id) ?? one),
+          ...said.ingredients.filter(one => !before.ingredients.some(other => other.id === one.id)),
+        ],
+        stamp: fresh ? said.stamp : before.stamp,
+      }))
+      setClashes(before => [...before, ...said.clashes])
+      keep({ ...now.current, pending: now.current.pending.slice(sending.length) })
+      setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
+      if (!fresh) onStale()
+    } catch (error) {
+      failures.current++
+      const why =
+        error instanceof Error && !/fetch|network|JSON|Unexpected/i.test(error.message)
+          ? error.message
+          : 'The server does not answer.'
+      setState({ kind: 'waiting', why })
+    } finally {
+      busy.current = false
+      if (now.current.pending.length > 0)
+        timer.current = setTimeout(
+          flush,
+          failures.current === 0 ? 0 : Math.min(longestWait, 500 * 2 ** failures.current),
+        )
+    }
+  }, [address, keep, onStale])
+
+  // what an earlier visit left unsaved goes first
+  useEffect(() => {
+    let gone = false
+    void openOutbox(productId).then(opened => {
+      if (gone) return
+      outbox.current = opened
+      const { left } = opened
+      if (left.pending.length + left.done.length + left.undone.length === 0 && now.current === emptyBox) return
+      keep({
+        pending: [...left.pending, ...now.current.pending],
+        done: [...left.done, ...now.current.done],
+        undone: now.current.done.length > 0 ? [] : left.undone,
+      })
+      void flush()
+    })
+    const again = () => void flush()
+    // another window may have changed something while this one was not looked at
+    const look = async () => {
+      if (document.visibilityState !== 'visible' || now.current.pending.length > 0) return
+      const answer = await fetch('/api/v1/stamp').catch(() => null)
+      const said = (await answer?.json().catch(() => null)) as { stamp?: number } | null
+      if (said?.stamp !== undefined && said.stamp !== stamp.current) onStale()
+    }
+    window.addEventListener('online', again)
+    window.addEventListener('focus', look)
+    return () => {
+      gone = true
+      clearTimeout(timer.current)
+      window.removeEventListener('online', again)
+      window.removeEventListener('focus', look)
+    }
+  }, [productId, flush, keep, onStale])
+  // the page brought something newer: what is pending is laid over it
+  useEffect(() => {
+    if (served.stamp < stamp.current) return
+    stamp.current = served.stamp
+    setBase(served)
+  }, [served])
+
+  const put = useCallback(
+    (edits: readonly BenchEdit[], change: (box: Box) => Partial<Box>) => {
+      const before = now.current
+      keep({ ...before, ...change(before), pending: [...before.pending, ...edits] })
+      clearTimeout(timer.current)
+      timer.current = setTimeout(flush, pause)
+    },
+    [flush, keep],
+  )
+  /** Everything passed at once is undone at once. */
+  const edit = useCallback(
+    (...deed: BenchEdit[]) => put(deed, ({ done }) => ({ done: [...done, deed].slice(-mostUndone), undone: [] })),
+    [put],
+  )
+  const undo = useCallback(() => {
+    const last = now.current.done.at(-1)
+    if (last)
+      put([...last].reverse().map(inverse), ({ done, undone }) => ({
+        done: done.slice(0, -1),
+        undone: [...undone, last],
+      }))
+  }, [put])
+  const redo = useCallback(() => {
+    const last = now.current.undone.at(-1)
+    if (last) put(last, ({ done, undone }) => ({ done: [...done, last], undone: undone.slice(0, -1) }))
+  }, [put])
+  const settle = useCallback(
+    (clash: BenchClash, mine: boolean) => {
+      setClashes(before => before.filter(one => one !== clash))
+      if (mine && clash.anyway) put([clash.anyway], () => ({}))
+    },
+    [put],
+  )
+  const things = useMemo(
+    () => (box.pending.length === 0 ? base : applyBenchEdits(base, box.pending).things),
+    [base, box.pending],
+  )
+  return {
+    things,
+    pending: box.pending.length,
+    state,
+    onlyHere,
+    clashes,
+    edit,
+    undo,
+    redo,
+    canUndo: box.done.length > 0,
+    canRedo: box.undone.length > 0,
+    settle,
+    retry: flush,
+  }
+}
