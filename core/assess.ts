@@ -43,7 +43,7 @@ export function assess(
       : null
   const found = allFindings(bill, workbook, rules.allergens.exemptable)
   const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
-  const claims = product.claims.map(claim => judge(claim, { bill, workbook, rules, found, nutrition }))
+  const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
   return {
     bill,
     pieces,

@@ -33,7 +33,11 @@ export const natural = (but: Partial<Record<AllergenCode, 'contains'>> = {}): In
   Object.fromEntries(allergenCodes.map(code => [code, { status: but[code] ?? 'free' }]))
 
 const source = 'typical value, from memory: replace with your supplier’s'
-/** fat, saturates, carbohydrate, sugars, fibre, protein in g and sodium in mg, per 100 g. */
+export const stated = (value: number): NutrientValue => ({ value, source })
+/**
+ * fat, saturates, carbohydrate, sugars, fibre, protein in g and sodium in mg; calcium, iron and potassium in mg; all per
+ * 100 g. None of these things holds trans fat or vitamin D to speak of.
+ */
 export function typical(
   fat: number,
   saturates: number,
@@ -42,17 +46,11 @@ export function typical(
   fibre: number,
   protein: number,
   sodiumMg: number,
+  [calciumMg, ironMg, potassiumMg]: [number, number, number],
 ): Ingredient['nutrients'] {
-  const of = (value: number): NutrientValue => ({ value, source })
-  return {
-    fat: of(fat),
-    saturates: of(saturates),
-    carbohydrate: of(carbohydrate),
-    sugars: of(sugars),
-    fibre: of(fibre),
-    protein: of(protein),
-    sodiumMg: of(sodiumMg),
-  }
+  const all = { fat, saturates, carbohydrate, sugars, fibre, protein, sodiumMg, calciumMg, ironMg, potassiumMg }
+  const known = Object.entries({ ...all, trans: 0, vitaminDMcg: 0 })
+  return Object.fromEntries(known.map(([code, value]) => [code, stated(value)]))
 }
 
 /** Grams per ml of something that weighs so much to the US cup. */

@@ -27,7 +27,7 @@ export const products: Product[] = [
     pieces: 12,
     pieceName: 'slice',
     claims: ['glutenFree', 'dairyFree', 'eggFree', 'vegan'],
-    markets: ['uk'],
+    markets: ['uk', 'us'],
     category: 'mediumCake',
     highlighted: ['teff-flour', 'ground-ginger'],
     keeps: { days: 6, mark: 'bestBefore', storage: 'Keep wrapped, in a cool, dry place.' },

@@ -97,11 +97,12 @@ const sweetens: Record<string, string> = {
   rareSugar: 'a rare sugar, which is a sugar here',
 }
 
-/** No mono- or disaccharide, and no food used for its sweetening property (Regulation (EC) 1924/2006, Annex). */
+/** Nothing that the market counts as added sugar: its rule pack names the kinds and the source. */
 export const noAddedSugar = (context: ClaimContext): ClaimResult =>
   lineByLine('noAddedSugar', context, ingredient => {
     const { sweetening } = ingredient.traits
-    const added = sweetening?.filter(kind => kind in sweetens) ?? []
+    const counted: readonly string[] = context.rules.claims.addedSugars.kinds
+    const added = sweetening?.filter(kind => counted.includes(kind)) ?? []
     if (added.length > 0)
       return {
         verdict: 'breaks',

@@ -1,74 +1,186 @@
-// Nutrition claims per 100 g, against the market's thresholds (EU and UK: Regulation (EC) 1924/2006, Annex).
+// Nutrition claims against the market's thresholds, per 100 g or per reference amount.
+// EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
+import { byId } from '../ingredient/byId'
+import type { Limit } from '../market/rulePack'
+import { usReferenceAmount } from '../market/usServing'
 import { atMost, toPlaces } from '../measure/rounding'
 import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
 import type { NamedClaim } from '../workbook'
-import { type ClaimContext, type ClaimResult, concluded, type Verdict } from './verdict'
+import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
+
+const path = [{ id: 'nutrition', name: 'nutrition' }]
+const ground = (verdict: Verdict, fact: string, mend?: string): Ground => ({
+  verdict,
+  at: -1,
+  reason: { path, fact, ...(mend ? { mend } : {}) },
+})
+const refused = (claim: NamedClaim, context: ClaimContext, verdict: Verdict, fact: string, mend: string) =>
+  concluded(claim, context, [ground(verdict, fact, mend)])
+
+const noSuchClaim = (claim: NamedClaim, context: ClaimContext) =>
+  refused(
+    claim,
+    context,
+    'breaks',
+    `${context.rules.title} has no such claim, so it cannot be printed there`,
+    'Leave it off in this market.',
+  )
+
+/** Grams a limit is about: 100, or the reference amount of the kind of bake; null where that is not known. */
+const basisOf = (per: Limit['per'], context: ClaimContext): number | null => {
+  if (per === '100g') return 100
+  const { category } = context.product
+  return category === undefined ? null : usReferenceAmount[category]
+}
+const needsKind = (claim: NamedClaim, context: ClaimContext) =>
+  refused(
+    claim,
+    context,
+    'unproven',
+    'this market judges the claim per reference amount, and the kind of bake is not said',
+    'Say what kind of bake it is, under About.',
+  )
 
 /** A figure that cannot be given proves nothing. The high or low end is judged, whichever is worse for the claim. */
 function figure(
   claim: NamedClaim,
   context: ClaimContext,
   needs: NutrientCode[],
-  judge: (of: (code: NutrientCode, end: 'low' | 'high') => number) => { ok: boolean; fact: string },
+  judge: (of: (code: NutrientCode, end: 'low' | 'high') => number) => Ground[],
 ): ClaimResult {
-  const path = [{ id: 'nutrition', name: 'nutrition' }]
   const { per100g, gaps } = context.nutrition
   const missing = needs.filter(code => per100g[code] === undefined)
-  if (missing.length > 0) {
-    const fact = `${missing.map(code => nutrientName[code]).join(' and ')} not known for ${[...new Set(missing.flatMap(code => gaps[code] ?? []))].join(', ')}`
-    return concluded(claim, context, [
-      { verdict: 'unproven', at: -1, reason: { path, fact, mend: 'Add the missing values in the larder.' } },
-    ])
-  }
-  const { ok, fact } = judge((code, end) => per100g[code]![end])
-  const verdict: Verdict = ok ? 'holds' : 'breaks'
-  return concluded(claim, context, [
-    { verdict, at: -1, reason: { path, fact: `${fact} (${context.rules.claims.cite})` } },
+  if (missing.length === 0)
+    return concluded(
+      claim,
+      context,
+      judge((code, end) => per100g[code]![end]),
+    )
+  const who = [...new Set(missing.flatMap(code => gaps[code] ?? []))].join(', ')
+  return refused(
+    claim,
+    context,
+    'unproven',
+    `${missing.map(code => nutrientName[code]).join(' and ')} not known for ${who}`,
+    'Add the missing values in the larder.',
+  )
+}
+
+function ceiling(
+  claim: NamedClaim,
+  code: NutrientCode,
+  limit: Limit | null,
+  context: ClaimContext,
+  more: Ground[] = [],
+): ClaimResult {
+  if (limit === null) return noSuchClaim(claim, context)
+  const basis = basisOf(limit.per, context)
+  if (basis === null) return needsKind(claim, context)
+  const within = (value: number) => (limit.below ? !atMost(limit.grams, value) : atMost(value, limit.grams))
+  const bases = limit.smallReferenceToo && basis <= 30 ? [basis, 50] : [basis]
+  return figure(claim, context, [code], of => [
+    ...bases.map(grams => {
+      const value = (of(code, 'high') * grams) / 100
+      const edge = limit.below ? `under ${limit.grams}` : `at most ${limit.grams}`
+      return ground(
+        within(value) ? 'holds' : 'breaks',
+        `${toPlaces(value, 1)} g of ${nutrientName[code]} per ${grams} g, ${edge} allowed (${limit.cite})`,
+      )
+    }),
+    ...more,
   ])
 }
 
-const ceiling = (claim: NamedClaim, code: NutrientCode, limit: number, context: ClaimContext) =>
-  figure(claim, context, [code], of => ({
-    ok: atMost(of(code, 'high'), limit),
-    fact: `${toPlaces(of(code, 'high'), 1)} g of ${nutrientName[code]} per 100 g, at most ${limit} allowed`,
-  }))
-
-const fibre = (claim: NamedClaim, grams: number, per100kcal: number, context: ClaimContext) =>
-  figure(claim, context, ['fibre', 'energyKcal'], of => {
-    const low = of('fibre', 'low')
-    const perEnergy = of('energyKcal', 'high') > 0 ? (low / of('energyKcal', 'high')) * 100 : 0
-    return {
-      ok: atMost(grams, low) || atMost(per100kcal, perEnergy),
-      fact: `${toPlaces(low, 1)} g of fibre per 100 g, ${toPlaces(perEnergy, 1)} g per 100 kcal; ${grams} or ${per100kcal} needed`,
-    }
+/** US: an ingredient that is a sugar, or is generally taken to hold sugars, breaks it whatever the figure. */
+const sugarIngredients = (context: ClaimContext): Ground[] => {
+  const ingredients = byId(context.workbook.ingredients)
+  const { kinds } = context.rules.claims.addedSugars
+  return context.bill.lines.flatMap((line, at): Ground[] => {
+    if (line.role === 'beside') return []
+    const { sweetening } = ingredients.get(line.ingredient)!.traits
+    if (sweetening === undefined)
+      return [
+        {
+          verdict: 'unproven',
+          at,
+          reason: { path: line.path, fact: 'nobody has said whether it sweetens', mend: 'Say so in the larder.' },
+        },
+      ]
+    return sweetening.some(kind => (kinds as readonly string[]).includes(kind))
+      ? [{ verdict: 'breaks', at, reason: { path: line.path, fact: 'it is a sugar, or is taken for one' } }]
+      : []
   })
+}
+
+function fibre(claim: 'sourceOfFibre' | 'highFibre', context: ClaimContext): ClaimResult {
+  const rule = context.rules.claims[claim]
+  if (rule === null) return noSuchClaim(claim, context)
+  const basis = basisOf(rule.per, context)
+  if (basis === null) return needsKind(claim, context)
+  return figure(claim, context, rule.per100kcal === undefined ? ['fibre'] : ['fibre', 'energyKcal'], of => {
+    const amount = (of('fibre', 'low') * basis) / 100
+    const perEnergy =
+      rule.per100kcal !== undefined && of('energyKcal', 'high') > 0
+        ? (of('fibre', 'low') / of('energyKcal', 'high')) * 100
+        : null
+    const ok = atMost(rule.grams, amount) || (perEnergy !== null && atMost(rule.per100kcal!, perEnergy))
+    const energy = perEnergy === null ? '' : `, ${toPlaces(perEnergy, 1)} g per 100 kcal`
+    const needed = perEnergy === null ? `${rule.grams}` : `${rule.grams} or ${rule.per100kcal}`
+    return [
+      ground(
+        ok ? 'holds' : 'breaks',
+        `${toPlaces(amount, 1)} g of fibre per ${basis} g${energy}; ${needed} needed (${rule.cite})`,
+      ),
+    ]
+  })
+}
+
+function protein(context: ClaimContext): ClaimResult {
+  const rule = context.rules.claims.sourceOfProtein
+  if (rule === null)
+    return refused(
+      'sourceOfProtein',
+      context,
+      'unproven',
+      'this market counts protein by its quality, which no composition tells',
+      'Ask someone competent for the corrected amount.',
+    )
+  return figure('sourceOfProtein', context, ['protein', 'energyKcal'], of => {
+    const energy = of('energyKcal', 'high')
+    const share = energy > 0 ? (of('protein', 'low') * 4) / energy : 0
+    return [
+      ground(
+        atMost(rule.share, share) ? 'holds' : 'breaks',
+        `${toPlaces(share * 100, 0)} % of the energy is protein, ${rule.share * 100} % needed (${rule.cite})`,
+      ),
+    ]
+  })
+}
 
 export const nutritional: Partial<Record<NamedClaim, (context: ClaimContext) => ClaimResult>> = {
   lowFat: context => ceiling('lowFat', 'fat', context.rules.claims.lowFat, context),
   lowSugar: context => ceiling('lowSugar', 'sugars', context.rules.claims.lowSugar, context),
-  sugarFree: context => ceiling('sugarFree', 'sugars', context.rules.claims.sugarFree, context),
-  sourceOfFibre: context =>
-    fibre('sourceOfFibre', context.rules.claims.fibre.source, context.rules.claims.fibre.sourcePer100kcal, context),
-  highFibre: context =>
-    fibre('highFibre', context.rules.claims.fibre.high, context.rules.claims.fibre.highPer100kcal, context),
-  sourceOfProtein: context =>
-    figure('sourceOfProtein', context, ['protein', 'energyKcal'], of => {
-      const share = of('energyKcal', 'high') > 0 ? (of('protein', 'low') * 4) / of('energyKcal', 'high') : 0
-      return {
-        ok: atMost(context.rules.claims.protein.source, share),
-        fact: `${toPlaces(share * 100, 0)} % of the energy is protein, ${context.rules.claims.protein.source * 100} % needed`,
-      }
-    }),
+  sugarFree: context => {
+    const rule = context.rules.claims.sugarFree
+    return ceiling('sugarFree', 'sugars', rule, context, rule?.noSugarIngredient ? sugarIngredients(context) : [])
+  },
+  sourceOfFibre: context => fibre('sourceOfFibre', context),
+  highFibre: context => fibre('highFibre', context),
+  sourceOfProtein: protein,
   keto: context =>
-    concluded('keto', context, [
-      {
-        verdict: context.rules.claims.lowCarbohydrate === 'notPermitted' ? 'breaks' : 'unproven',
-        at: -1,
-        reason: {
-          path: [],
-          fact: 'this market permits no low-carbohydrate claim, so it cannot be printed',
-          mend: 'Show the carbohydrate figure instead.',
-        },
-      },
-    ]),
+    context.rules.claims.lowCarbohydrate === 'notPermitted'
+      ? refused(
+          'keto',
+          context,
+          'breaks',
+          'this market permits no low-carbohydrate claim, so it cannot be printed',
+          'Show the carbohydrate figure instead.',
+        )
+      : refused(
+          'keto',
+          context,
+          'unproven',
+          'this market does not define it; say which way of counting is meant, and print the figure',
+          'Show the carbohydrate figure instead.',
+        ),
 }

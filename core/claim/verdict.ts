@@ -3,7 +3,7 @@ import type { FindingTable, Reason } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
 import type { Nutrition } from '../nutrition/rollUp'
 import type { Bill } from '../recipe/bill'
-import type { ClaimCode, NamedClaim, Workbook } from '../workbook'
+import type { ClaimCode, NamedClaim, Product, Workbook } from '../workbook'
 
 export type Verdict = 'holds' | 'breaks' | 'unproven'
 /** The verdict of one line of the bill, for its mark in the ledger. `mayContain`: holds, with a may-contain that is shown. */
@@ -27,6 +27,7 @@ export interface ClaimResult {
 
 /** What every claim rule is given. */
 export interface ClaimContext {
+  product: Product
   bill: Bill
   workbook: Workbook
   rules: RulePack

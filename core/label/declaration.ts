@@ -6,7 +6,7 @@ import { type FindingTable, rolledUp } from '../allergen/rollUp'
 import { type ClaimResult, nameOfClaim } from '../claim/verdict'
 import { byId } from '../ingredient/byId'
 import type { RulePack } from '../market/rulePack'
-import { daysAfter, spokenDay } from '../measure/day'
+import { daysAfter } from '../measure/day'
 import { toPlaces } from '../measure/rounding'
 import type { Nutrition } from '../nutrition/rollUp'
 import type { Bill } from '../recipe/bill'
@@ -14,9 +14,11 @@ import type { Recipe } from '../recipe/recipe'
 import type { MarketCode, Product, Workbook } from '../workbook'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { ingredientList, printedName } from './ingredientList'
+import { type FactsPanel, nutritionFacts } from './nutritionFacts'
 import { type NutritionTable, nutritionTable } from './nutritionTable'
 import { namedButNotHighlighted, quidOf } from './quid'
-import { joined, plain, type Run, strong } from './run'
+import type { Run } from './run'
+import { printedClaim, statementsOf } from './statements'
 
 export interface Problem {
   what: string
@@ -31,6 +33,8 @@ export interface Declaration {
   mayContain: string[]
   statements: Run[][]
   table: NutritionTable
+  /** What stands around the table, where the market has a panel of its own form. */
+  panel: FactsPanel | null
   problems: Problem[]
   /** Claims that hold and may be printed. */
   claims: string[]
@@ -47,8 +51,11 @@ export interface Declaration {
   }
 }
 
-export const netQuantity = (grams: number): string =>
-  grams < 1000 ? `${toPlaces(grams, 0)} g` : `${Number(toPlaces(grams / 1000, 3))} kg`
+/** "Best before 29 November 2026", for a product baked on an ISO day; null where nobody said how long it keeps. */
+export const dateMark = (product: Product, baked: string, { words }: RulePack): string | null =>
+  product.keeps
+    ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore} ${words.day(daysAfter(baked, product.keeps.days))}`
+    : null
 
 export interface DeclarationContext {
   product: Product
@@ -65,7 +72,9 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const { product, bill, workbook, rules, found, claims } = context
   const ingredients = byId(workbook.ingredients)
   const nameOf = (id: string) => printedName(ingredients.get(id)!)
-  const quid = quidOf(product, bill, workbook, nameOf)
+  const quid = rules.quid.asked
+    ? quidOf(product, bill, workbook, nameOf)
+    : { shares: new Map(), statements: [], problems: [] }
   const codes = declaredCodes(rules)
   const exemptOnly = (code: AllergenCode) =>
     found[code].some(one => one.exempt) && !found[code].some(one => one.status === 'contains')
@@ -76,28 +85,37 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const mayContain = codes.filter(
     code => !contains.includes(code) && (found[code].some(one => one.status === 'mayContain') || shared.has(code)),
   )
-  const table = nutritionTable(rules, context.nutrition)
+  const { table, panel } =
+    rules.table.kind === 'nutritionFacts'
+      ? nutritionFacts(rules, context.nutrition, product)
+      : { table: nutritionTable(rules, context.nutrition), panel: null }
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const { operator } = workbook.kitchen
+  const starred = new Set(
+    rules.words.processedWheat !== null && holding.some(claim => claim.claim === 'glutenFree')
+      ? workbook.ingredients
+          .filter(one => one.glutenRemoved && one.allergens.wheat?.status === 'contains')
+          .map(one => one.id)
+      : [],
+  )
   const pieceGrams = product.netWeight / product.pieces
   const pieceName = product.pieceName ?? 'piece'
   return {
     market: rules.market,
     name: product.legalName ?? product.name,
-    ingredients: ingredientList({ bill, workbook, rules, found, quid }),
+    ingredients: ingredientList({ bill, workbook, rules, found, quid, starred }),
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
-    statements: statementsOf(context, mayContain, quid.statements, holding),
+    statements: statementsOf(context, { contains, mayContain, quid: quid.statements, starred }),
     table,
-    claims: holding.map(claim => nameOfClaim(claim.claim)),
+    panel,
+    claims: holding.map(claim => printedClaim(claim.claim, rules)),
     particulars: {
-      netQuantity: netQuantity(product.netWeight),
+      netQuantity: rules.words.netQuantity(product.netWeight),
       netGrams: product.netWeight,
       serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
       pieceGrams,
-      date: product.keeps
-        ? `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${spokenDay(daysAfter(workbook.today, product.keeps.days))}`
-        : null,
+      date: dateMark(product, workbook.today, rules),
       storage: product.keeps?.storage || null,
       operator: operator ? `${operator.name}, ${operator.address}` : null,
       lot: `L${workbook.today.slice(2).replaceAll('-', '')}`,
@@ -106,61 +124,21 @@ export function declarationOf(context: DeclarationContext): Declaration {
   }
 }
 
-function statementsOf(
-  { workbook, bill, rules, claims, nutrition }: DeclarationContext,
-  mayContain: AllergenCode[],
-  quid: string[],
-  holding: ClaimResult[],
-): Run[][] {
-  const statements: Run[][] = quid.map(text => [plain(text)])
-  if (mayContain.length > 0)
-    statements.push(
-      joined([
-        [plain('May contain ')],
-        joined(
-          mayContain.map(code => [strong(labelNameOf(code, rules))]),
-          ', ',
-        ),
-        [plain('.')],
-      ]),
-    )
-  if (holding.length > 0) {
-    const names = holding.map(claim => nameOfClaim(claim.claim)).join(', ')
-    statements.push([plain(`${names.charAt(0).toUpperCase()}${names.slice(1)}.`)])
-    for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
-  }
-  const sugars = nutrition.per100g.sugars?.value
-  if (
-    claims.some(claim => claim.claim === 'noAddedSugar' && claim.verdict === 'holds') &&
-    (sugars === undefined || sugars > 0)
-  )
-    statements.push([plain(rules.claims.naturallySweet)])
-  // Regulation (EU) 1169/2011, Annex III
-  const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
-  const sweetening = new Set(
-    workbook.ingredients.filter(one => used.has(one.id)).flatMap(one => one.traits.sweetening ?? []),
-  )
-  if (sweetening.has('polyol') || sweetening.has('intense'))
-    statements.push([
-      plain(
-        sweetening.has('sugar') || sweetening.has('syrup') ? 'With sugar(s) and sweetener(s).' : 'With sweetener(s).',
-      ),
-    ])
-  if ((nutrition.per100g.polyols?.value ?? 0) > 10)
-    statements.push([plain('Excessive consumption may produce laxative effects.')])
-  return statements
-}
-
 /** "fat: rhubarb" and "salt: rhubarb" become "Rhubarb lacks fat, salt." */
 function missingByIngredient(missing: readonly string[]): string {
   const lacks = new Map<string, string[]>()
   for (const one of missing) {
+    if (one.endsWith('.')) continue
     const [nutrient, who] = one.split(': ') as [string, string]
     lacks.set(who, [...(lacks.get(who) ?? []), nutrient])
   }
-  return [...lacks]
-    .map(([who, nutrients]) => `${who.charAt(0).toUpperCase()}${who.slice(1)}: no ${nutrients.join(', ')}.`)
-    .join(' ')
+  const sentences = missing.filter(one => one.endsWith('.'))
+  return [
+    ...sentences,
+    ...[...lacks].map(
+      ([who, nutrients]) => `${who.charAt(0).toUpperCase()}${who.slice(1)}: no ${nutrients.join(', ')}.`,
+    ),
+  ].join(' ')
 }
 
 /** "Release spray: contains wheat." */
@@ -229,7 +207,7 @@ function problemsOf(
       mend: 'Add the values in the larder.',
     })
   problems.push(...quidProblems)
-  const named = namedButNotHighlighted(product, bill, workbook)
+  const named = rules.quid.asked ? namedButNotHighlighted(product, bill, workbook) : []
   if (named.length > 0)
     problems.push({
       what: `${listed(named)} ${named.length > 1 ? 'are' : 'is'} in the name, so the label needs the share (QUID).`,

@@ -1,5 +1,5 @@
-// The ingredient list: descending weight as used, compounds in brackets, allergens emphasised.
-// Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII, from memory.
+// The ingredient list: descending weight as used, compounds in brackets, allergens named as the market asks.
+// EU and UK: Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII. US: 21 CFR 101.4. Both from memory.
 
 import type { AllergenCode } from '../allergen/codes'
 import type { FindingTable } from '../allergen/rollUp'
@@ -23,26 +23,30 @@ export const printedName = (ingredient: Ingredient): string =>
 const lowered = (name: string) => (/^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)
 
 /** "emulsifier: sunflower lecithin, salt": neighbours of one function class stand behind one colon. */
-export function compositionText(components: readonly Component[]): string {
+export function compositionText(components: readonly Component[], functionClasses = true): string {
   const pieces: string[] = []
   for (let at = 0; at < components.length; ) {
     const first = components[at]!
     const same = [first]
-    while (first.functionClass && components[at + same.length]?.functionClass === first.functionClass)
+    while (
+      functionClasses &&
+      first.functionClass &&
+      components[at + same.length]?.functionClass === first.functionClass
+    )
       same.push(components[at + same.length]!)
-    const names = same.map(componentText).join(', ')
+    const names = same.map(one => componentText(one, functionClasses)).join(', ')
     const plural =
       same.length > 1 && first.functionClass && !first.functionClass.endsWith('s')
         ? `${first.functionClass}s`
         : first.functionClass
-    pieces.push(plural ? `${plural}: ${names}` : names)
+    pieces.push(plural && functionClasses ? `${plural}: ${names}` : names)
     at += same.length
   }
   return pieces.join(', ')
 }
-const componentText = (component: Component): string => {
+const componentText = (component: Component, functionClasses: boolean): string => {
   const share = component.percent === undefined ? '' : ` (${component.percent} %)`
-  const inside = component.components?.length ? ` (${compositionText(component.components)})` : ''
+  const inside = component.components?.length ? ` (${compositionText(component.components, functionClasses)})` : ''
   return `${component.name}${share}${inside}`
 }
 
@@ -56,16 +60,30 @@ export interface ListContext {
   rules: RulePack
   found: FindingTable
   quid: Quid
+  /** Gets a star that a statement explains: wheat whose gluten was taken out. */
+  starred?: ReadonlySet<string>
 }
+
+/** Ingoing weight of not more than this share may stand in the last group. */
+const minorShare = 0.02
 
 /** The whole list as runs, without its heading. */
 export function ingredientList(context: ListContext): Run[] {
   const touching = context.bill.lines.map((line, at) => ({ line, at })).filter(({ line }) => line.role !== 'beside')
   const entries = entriesOf(touching, context)
-  const runs = joined(
-    entries.map(entry => entry.runs),
-    ', ',
-  )
+  const { minor } = context.rules.list
+  const ingoing = context.bill.ingoing - context.bill.drained
+  const isMinor = (entry: Entry) => minor !== null && entry.grams <= ingoing * minorShare
+  const main = entries.filter(entry => !isMinor(entry))
+  const last = entries.filter(isMinor)
+  // one thing alone needs no group, and a list of nothing but small things is a list
+  const grouped = main.length > 0 && last.length > 1
+  const listed = (of: readonly Entry[]) =>
+    joined(
+      of.map(entry => entry.runs),
+      ', ',
+    )
+  const runs = grouped ? joined([listed(main), [plain(`, ${minor}: `)], listed(last)]) : listed(entries)
   const first = runs[0]
   if (first) first.text = first.text.charAt(0).toUpperCase() + first.text.slice(1)
   return runs
@@ -102,10 +120,10 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
     const codes = codesIn(group, context)
     let grams = group.reduce((sum, { line }) => sum + line.grams * line.retained, 0)
     const ingredient = ingredients.get(group[0]!.line.ingredient)!
-    if (key === 'water' && !inside) {
+    if (key === 'water' && !inside && rules.list.waterAsLeft) {
       // added water counts by what is left in the finished food
       const left = Math.min(grams, Math.max(0, bill.finished - (bill.ingoing - bill.drained - grams)))
-      if (left <= bill.finished * rules.waterLeftOutUpTo && codes.size === 0) continue
+      if (left <= bill.finished * rules.list.waterLeftOutUpTo && codes.size === 0) continue
       grams = left
     }
     const pouredAway = group.every(({ line }) => line.retained === 0)
@@ -119,7 +137,7 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
       entries.push({ grams, runs: joined([[plain(`${name} (`)], list, [plain(')')]]) })
     } else {
       const share = group.map(({ line }) => context.quid.shares.get(line.ingredient)).find(Boolean)
-      entries.push({ grams, runs: entryRuns(ingredient, codes, share, rules) })
+      entries.push({ grams, runs: entryRuns(ingredient, codes, share, context) })
     }
   }
   return entries.sort((a, b) => b.grams - a.grams || (textOf(a.runs) < textOf(b.runs) ? -1 : 1))
@@ -129,7 +147,7 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
 function codesIn(group: readonly Placed[], { found, rules }: ListContext): Set<AllergenCode> {
   const at = new Set(group.map(one => one.at))
   return new Set(
-    declaredCodes(rules).filter(code =>
+    [...declaredCodes(rules), ...rules.list.alsoNamed].filter(code =>
       found[code].some(one => at.has(one.at) && (one.status === 'contains' || one.conflict)),
     ),
   )
@@ -139,14 +157,20 @@ function entryRuns(
   ingredient: Ingredient,
   codes: ReadonlySet<AllergenCode>,
   share: string | undefined,
-  rules: RulePack,
+  { rules, starred }: ListContext,
 ): Run[] {
-  const additive = ingredient.functionClass ? `${ingredient.functionClass}: ` : ''
-  const name = emphasised(`${additive}${printedName(ingredient)}`, codes)
-  const list = ingredient.composition?.length ? emphasised(compositionText(ingredient.composition), codes) : null
+  const { emphasised: inBold, functionClasses } = rules.list
+  const additive = ingredient.functionClass && functionClasses ? `${ingredient.functionClass}: ` : ''
+  const star = starred?.has(ingredient.id) ? '*' : ''
+  const name = emphasised(`${additive}${printedName(ingredient)}${star}`, codes)
+  const list = ingredient.composition?.length
+    ? emphasised(compositionText(ingredient.composition, functionClasses), codes)
+    : null
   const unsaid = [...codes].filter(code => !name.said.has(code) && !list?.said.has(code))
   const percent = share === undefined ? [] : [plain(` (${share})`)]
-  if (!list) return joined([name.runs, inBrackets(unsaid, rules), percent])
   const more = unsaid.flatMap(code => [plain(', '), strong(labelNameOf(code, rules))])
-  return joined([name.runs, percent, [plain(' (')], list.runs, more, [plain(')')]])
+  const runs = list
+    ? joined([name.runs, percent, [plain(' (')], list.runs, more, [plain(')')]])
+    : joined([name.runs, inBrackets(unsaid, rules), percent])
+  return inBold ? runs : [plain(textOf(runs))]
 }

@@ -12,6 +12,9 @@ export interface TableRow {
   per100g?: string
   perServing?: string
   percent?: string
+  /** For the whole unit, where a market asks for a second column. */
+  perUnit?: string
+  unitPercent?: string
 }
 export type NutritionTable = { rows: TableRow[] } | { missing: string[] }
 

@@ -1,5 +1,9 @@
 // European Union. Transcribed from memory of the sources cited beside each part: verify before relying on it.
+import { spokenDay } from '../measure/day'
+import { toPlaces } from '../measure/rounding'
 import type { EnergyFactors, RoundingStep, RulePack } from './rulePack'
+
+const nutritionClaims = 'Regulation (EC) 1924/2006, Annex'
 
 /** Commission guidance on tolerances, December 2012, section 6: fat, carbohydrate, sugars, protein, fibre, polyols. */
 const macronutrient: RoundingStep[] = [{ atMost: 0.5, print: '< 0.5' }, { below: 10, nearest: 0.1 }, { nearest: 1 }]
@@ -113,6 +117,7 @@ export const eu: RulePack = {
     trimmed: false,
   },
   table: {
+    kind: 'typicalValues',
     cite: 'Regulation (EU) 1169/2011, Annex XV',
     rows: [
       { nutrient: 'energyKj', label: 'Energy', indent: 0 },
@@ -136,15 +141,37 @@ export const eu: RulePack = {
     protein: 50,
     salt: 6,
   },
+  list: {
+    waterAsLeft: true,
+    waterLeftOutUpTo: 0.05,
+    minor: null,
+    emphasised: true,
+    functionClasses: true,
+    alsoNamed: [],
+    cite: 'Regulation (EU) 1169/2011, Art. 18, 21 and Annex VII',
+  },
+  containsStatement: null,
+  quid: { asked: true, cite: 'Regulation (EU) 1169/2011, Art. 22 and Annex VIII' },
+  europeanStatements: true,
+  words: {
+    bestBefore: 'Best before',
+    useBy: 'Use by',
+    day: spokenDay,
+    netQuantity: grams => (grams < 1000 ? `${toPlaces(grams, 0)} g` : `${Number(toPlaces(grams / 1000, 3))} kg`),
+    processedWheat: null,
+    claims: {},
+  },
   claims: {
-    cite: 'Regulation (EC) 1924/2006, Annex',
-    lowFat: 3,
-    lowSugar: 5,
-    sugarFree: 0.5,
-    fibre: { source: 3, high: 6, sourcePer100kcal: 1.5, highPer100kcal: 3 },
-    protein: { source: 0.12 },
+    lowFat: { grams: 3, per: '100g', cite: nutritionClaims },
+    lowSugar: { grams: 5, per: '100g', cite: nutritionClaims },
+    sugarFree: { grams: 0.5, per: '100g', noSugarIngredient: false, cite: nutritionClaims },
+    sourceOfFibre: { grams: 3, per: '100g', per100kcal: 1.5, cite: nutritionClaims },
+    highFibre: { grams: 6, per: '100g', per100kcal: 3, cite: nutritionClaims },
+    sourceOfProtein: { share: 0.12, cite: nutritionClaims },
+    addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate', 'fruitPuree', 'rareSugar'], cite: nutritionClaims },
     naturallySweet: 'Contains naturally occurring sugars.',
+    notLowCalorie: null,
+    disclosure: null,
     lowCarbohydrate: 'notPermitted',
   },
-  waterLeftOutUpTo: 0.05,
 }

@@ -7,8 +7,8 @@ import { us } from './us'
 
 const packs: Partial<Record<MarketCode, RulePack>> = { uk, eu, us }
 
-/** Markets a whole label can be made for, in the order they are offered. The US panel cannot be set out yet. */
-export const marketsServed: readonly MarketCode[] = ['uk', 'eu']
+/** Markets a whole label can be made for, in the order they are offered. */
+export const marketsServed: readonly MarketCode[] = ['uk', 'eu', 'us']
 
 /** The rules of a market. Throws RangeError for one without a rule pack yet: nothing is judged by another's rules. */
 export function rulesOf(market: MarketCode): RulePack {

@@ -1,7 +1,7 @@
 // The shape of one market's rules: lists, thresholds, factors, rounding and wording, each with its citation.
 import type { AllergenCode } from '../allergen/codes'
 import type { NutrientCode } from '../nutrition/nutrient'
-import type { MarketCode } from '../workbook'
+import type { MarketCode, NamedClaim } from '../workbook'
 
 /** One step of a rounding rule: values up to (or, `below`, under) the edge are printed so. Tried in order. */
 export interface RoundingStep {
@@ -65,21 +65,74 @@ export interface RulePack {
     trimmed: boolean
     cite: string
   }
-  table: { rows: { nutrient: Rounded; label: string; indent: number; optional?: true }[]; cite: string }
-  /** Grams, and kJ for energy, an average adult takes in a day. */
-  referenceIntake: Partial<Record<Rounded, number>>
-  claims: {
-    /** g per 100 g, at most or at least. */
-    lowFat: number
-    lowSugar: number
-    sugarFree: number
-    fibre: { source: number; high: number; sourcePer100kcal: number; highPer100kcal: number }
-    /** Share of energy. */
-    protein: { source: number }
-    naturallySweet: string
-    lowCarbohydrate: 'notPermitted' | 'notDefined'
+  table: {
+    /** `typicalValues`: per 100 g and per piece. `nutritionFacts`: per serving, with daily values. */
+    kind: 'typicalValues' | 'nutritionFacts'
+    rows: { nutrient: Rounded; label: string; indent: number; optional?: true }[]
     cite: string
   }
-  /** Added water up to this share of the finished food may be left out of the list. */
-  waterLeftOutUpTo: number
+  /** Grams, and kJ for energy, an average adult takes in a day. */
+  referenceIntake: Partial<Record<Rounded, number>>
+  list: {
+    /** Added water counts by what is left in the finished food; else as it was added. */
+    waterAsLeft: boolean
+    /** Added water up to this share of the finished food may be left out of the list. */
+    waterLeftOutUpTo: number
+    /** Stands before what is not more than 2 % and so comes last; null where the market has no such group. */
+    minor: string | null
+    /** Allergens are emphasised inside the list. */
+    emphasised: boolean
+    /** Additives stand behind their class: "raising agents: …". */
+    functionClasses: boolean
+    /** Named in the list, though not among the allergens of a summary. */
+    alsoNamed: AllergenCode[]
+    cite: string
+  }
+  /** Begins the statement that names every allergen at once; null where none stands beside a list. */
+  containsStatement: { lead: string; cite: string } | null
+  /** The share of what is in the name must be said. */
+  quid: { asked: boolean; cite: string }
+  /** Statements on sweeteners, polyols and certain colours (Regulation (EU) 1169/2011, Annex III; 1333/2008, Annex V). */
+  europeanStatements: boolean
+  words: {
+    bestBefore: string
+    useBy: string
+    day: (iso: string) => string
+    netQuantity: (grams: number) => string
+    /** Stands on a gluten-free food whose wheat had its gluten taken out; null where nothing is asked. */
+    processedWheat: string | null
+    /** Claims this market words otherwise. */
+    claims: Partial<Record<NamedClaim, string>>
+  }
+  claims: ClaimRules
+}
+
+/** A limit for a nutrition claim: in g per 100 g, or per reference amount; `below`: less than it, not at most. */
+export interface Limit {
+  grams: number
+  per: '100g' | 'reference'
+  below?: true
+  /** Where the reference amount is 30 g or less, it must hold per 50 g too. */
+  smallReferenceToo?: true
+  cite: string
+}
+export interface ClaimRules {
+  /** Null: this market has no such claim, so it cannot be printed. */
+  lowFat: Limit | null
+  lowSugar: Limit | null
+  sugarFree: (Limit & { noSugarIngredient: boolean }) | null
+  /** At least: g per 100 g or per reference, or g per 100 kcal where given. */
+  sourceOfFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
+  highFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
+  /** Least share of the energy that is protein; null where the claim rests on more than arithmetic. */
+  sourceOfProtein: { share: number; cite: string } | null
+  /** Kinds of sweetening that count as added sugars. */
+  addedSugars: { kinds: ('sugar' | 'syrup' | 'juiceConcentrate' | 'fruitPuree' | 'rareSugar')[]; cite: string }
+  /** Beside “no added sugars” where sugars are there by nature; null where another statement is asked. */
+  naturallySweet: string | null
+  /** Beside a sugar claim on a food that is not low in calories; null where none is asked. */
+  notLowCalorie: { statement: string; lowKcalPerReference: number; cite: string } | null
+  /** g, or mg, per reference amount above which a nutrition claim must point to the nutrient. */
+  disclosure: { fat: number; saturates: number; cholesterolMg: number; sodiumMg: number; cite: string } | null
+  lowCarbohydrate: 'notPermitted' | 'notDefined'
 }

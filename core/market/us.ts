@@ -1,4 +1,6 @@
 // United States. Transcribed from memory of the sources cited beside each part: verify before relying on it.
+import { monthName } from '../measure/day'
+import { toPlaces } from '../measure/rounding'
 import type { NutrientCode } from '../nutrition/nutrient'
 import { eu } from './eu'
 import type { EnergyFactors, RoundingStep, RulePack } from './rulePack'
@@ -63,6 +65,7 @@ export const us: RulePack = {
       pistachio: 'pistachios',
       walnut: 'walnuts',
       crustaceans: 'crustacean shellfish',
+      sulphites: 'sulfites',
     },
     // highly refined oils, FD&C Act 201(qq)(2)
     exemptable: ['soy', 'peanut', 'sesame'],
@@ -88,7 +91,92 @@ export const us: RulePack = {
     },
     otherwise: grams,
   },
+  table: {
+    kind: 'nutritionFacts',
+    cite: '21 CFR 101.9(c) and (d)',
+    rows: [
+      { nutrient: 'energyKcal', label: 'Calories', indent: 0 },
+      { nutrient: 'fat', label: 'Total Fat', indent: 0 },
+      { nutrient: 'saturates', label: 'Saturated Fat', indent: 1 },
+      { nutrient: 'trans', label: 'Trans Fat', indent: 1 },
+      { nutrient: 'cholesterolMg', label: 'Cholesterol', indent: 0 },
+      { nutrient: 'sodiumMg', label: 'Sodium', indent: 0 },
+      { nutrient: 'totalCarbohydrate', label: 'Total Carbohydrate', indent: 0 },
+      { nutrient: 'fibre', label: 'Dietary Fiber', indent: 1 },
+      { nutrient: 'sugars', label: 'Total Sugars', indent: 1 },
+      { nutrient: 'addedSugars', label: 'Added Sugars', indent: 2 },
+      // mandatory where a claim about sugars is made and any is there; printed wherever any is there
+      { nutrient: 'polyols', label: 'Sugar Alcohol', indent: 1, optional: true },
+      { nutrient: 'protein', label: 'Protein', indent: 0 },
+      { nutrient: 'vitaminDMcg', label: 'Vitamin D', indent: 0 },
+      { nutrient: 'calciumMg', label: 'Calcium', indent: 0 },
+      { nutrient: 'ironMg', label: 'Iron', indent: 0 },
+      { nutrient: 'potassiumMg', label: 'Potassium', indent: 0 },
+    ],
+  },
   referenceIntake: {},
+  list: {
+    // less sure: by weight as added
+    waterAsLeft: false,
+    waterLeftOutUpTo: 0,
+    minor: 'contains 2% or less of',
+    emphasised: false,
+    functionClasses: false,
+    // 21 CFR 101.100(a)(4): sulfites of 10 ppm or more
+    alsoNamed: ['sulphites'],
+    cite: '21 CFR 101.4(a) and (b)',
+  },
+  containsStatement: { lead: 'Contains: ', cite: 'FD&C Act 403(w)' },
+  quid: { asked: false, cite: 'no such rule; 21 CFR 102.5 for certain foods' },
+  europeanStatements: false,
+  words: {
+    bestBefore: 'Best by',
+    useBy: 'Use by',
+    day: iso => {
+      const [year, , day] = iso.split('-')
+      return `${monthName(iso)} ${Number(day)}, ${year}`
+    },
+    netQuantity,
+    processedWheat:
+      '*The wheat has been processed to allow this food to meet the Food and Drug Administration (FDA) requirements for gluten-free foods.',
+    claims: {
+      soyFree: 'soy-free',
+      sugarFree: 'sugar free',
+      noAddedSugar: 'no added sugar',
+      sourceOfFibre: 'good source of fiber',
+      highFibre: 'high in fiber',
+    },
+  },
+  claims: {
+    lowFat: { grams: 3, per: 'reference', smallReferenceToo: true, cite: '21 CFR 101.62(b)' },
+    lowSugar: null,
+    sugarFree: { grams: 0.5, per: 'reference', below: true, noSugarIngredient: true, cite: '21 CFR 101.60(c)(1)' },
+    // 10 % and 20 % of the daily value of 28 g
+    sourceOfFibre: { grams: 2.8, per: 'reference', cite: '21 CFR 101.54(c)' },
+    highFibre: { grams: 5.6, per: 'reference', cite: '21 CFR 101.54(b)' },
+    // rests on protein quality, which no composition tells
+    sourceOfProtein: null,
+    addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate'], cite: '21 CFR 101.60(c)(2)' },
+    naturallySweet: null,
+    notLowCalorie: {
+      statement: 'Not a low calorie food. See nutrition information for sugar and calorie content.',
+      lowKcalPerReference: 40,
+      cite: '21 CFR 101.60(b)(2) and (c)',
+    },
+    disclosure: { fat: 13, saturates: 4, cholesterolMg: 60, sodiumMg: 480, cite: '21 CFR 101.13(h)' },
+    lowCarbohydrate: 'notDefined',
+  },
+}
+
+/** Metric and customary: ounces, and from a pound on pounds and ounces too (21 CFR 101.7). */
+function netQuantity(grams: number): string {
+  const metric = grams < 1000 ? `${toPlaces(grams, 0)}g` : `${Number(toPlaces(grams / 1000, 2))}kg`
+  const ounces = grams / 28.349523125
+  const said = (value: number) => String(Number(toPlaces(value, 1)))
+  if (ounces < 16) return `Net Wt ${said(ounces)} oz (${metric})`
+  const pounds = Math.floor(Number(toPlaces(ounces, 1)) / 16)
+  const rest = Number(toPlaces(ounces, 1)) - pounds * 16
+  return `Net Wt ${said(ounces)} oz (${pounds} lb${rest > 0.04 ? ` ${said(rest)} oz` : ''}) ${metric}`
 }
 
 /** Daily values for adults, in the nutrient's own unit (21 CFR 101.9(c)(8)(iv) and (c)(9)). */

@@ -19,8 +19,11 @@ const dayMs = 86_400_000
 export const daysAfter = (iso: string, days: number): string =>
   new Date(Date.parse(`${iso}T00:00:00Z`) + days * dayMs).toISOString().slice(0, 10)
 
+/** "November" for an ISO date. */
+export const monthName = (iso: string): string => months[Number(iso.slice(5, 7)) - 1]!
+
 /** "27 November 2026" for an ISO date. */
 export function spokenDay(iso: string): string {
-  const [year, month, day] = iso.split('-').map(Number)
-  return `${day} ${months[month! - 1]} ${year}`
+  const [year, , day] = iso.split('-').map(Number)
+  return `${day} ${monthName(iso)} ${year}`
 }

@@ -5,6 +5,7 @@ import type { EnergyFactors, RulePack } from '../market/rulePack'
 import type { Bill } from '../recipe/bill'
 import type { Workbook } from '../workbook'
 import { type NutrientCode, nutrientCodes } from './nutrient'
+import { statedOf } from './stated'
 
 export interface Range {
   value: number
@@ -69,7 +70,7 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
     for (const line of bill.lines) {
       if (line.role === 'beside' || line.retained === 0) continue
       const ingredient = ingredients.get(line.ingredient)
-      const fact = ingredient?.nutrients[code]
+      const fact = ingredient && statedOf(ingredient, code)
       const share = (line.grams * line.retained) / 100
       if (fact) {
         value += share * fact.value

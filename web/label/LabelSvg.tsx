@@ -20,13 +20,25 @@ export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; tr
       <title>{`Label, ${layout.width} by ${layout.height} mm`}</title>
       {layout.rules.map(rule => (
         <line
-          key={`${rule.x1} ${rule.y}`}
+          key={`${rule.x1} ${rule.y} ${rule.weight}`}
           x1={rule.x1}
           x2={rule.x2}
           y1={rule.y}
           y2={rule.y}
           stroke="#000"
           strokeWidth={rule.weight}
+        />
+      ))}
+      {layout.boxes.map(box => (
+        <rect
+          key={`${box.x} ${box.y}`}
+          x={box.x}
+          y={box.y}
+          width={box.width}
+          height={box.height}
+          fill="none"
+          stroke="#000"
+          strokeWidth={box.weight}
         />
       ))}
       {layout.texts.map(text => (

@@ -1,9 +1,9 @@
 // A label for one product, from the address of a request: day of baking, lot.
 import 'server-only'
-import { assess, daysAfter, IsoDate, spokenDay } from '@fair-tin/core'
+import { assess, dateMark, IsoDate, type MarketCode, marketsServed, rulesOf } from '@fair-tin/core'
 import { readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
-import { type LabelLayout, layOut } from './layout'
+import { type LabelLayout, labelSizes, layOut, usualSize } from './layout'
 
 /** Beyond this a day is a slip of the finger. */
 const latestDay = '2199-12-31'
@@ -14,18 +14,16 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const baked = query.get('baked') ?? today()
   if (!IsoDate.safeParse(baked).success || baked > latestDay)
     return { problem: `“${baked}” is no day. Write it as 2026-11-24.` }
-  const market = await marketInView()
+  const asked = query.get('market') as MarketCode | null
+  const market = asked !== null && marketsServed.includes(asked) ? asked : await marketInView()
   // facts are judged as of today; only the printed date counts from the day of baking
   const workbook = await reading(sql => readWorkbook(sql, today()))
   const product = workbook.products.find(one => one.id === productId)
   if (!product) return { missing: true }
   const { declaration } = assess(workbook, productId, market)
   const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
-  const mark = product.keeps
-    ? {
-        date: `${product.keeps.mark === 'useBy' ? 'Use by' : 'Best before'} ${spokenDay(daysAfter(baked, product.keeps.days))}`,
-      }
-    : {}
-  const laid = layOut(declaration, { lot, ...mark })
+  const date = dateMark(product, baked, rulesOf(market))
+  const size = labelSizes.find(one => `${one.width}x${one.height}` === query.get('size')) ?? usualSize(declaration)
+  const laid = layOut(declaration, { lot, ...(date === null ? {} : { date }) }, size)
   return 'tooMuch' in laid ? { problem: laid.tooMuch } : { layout: laid, name: product.name }
 }

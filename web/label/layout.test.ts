@@ -1,13 +1,14 @@
 import { readFileSync } from 'node:fs'
-import { assess, type Declaration, textOf } from '@fair-tin/core'
+import { assess, type Declaration, type MarketCode, textOf } from '@fair-tin/core'
 import fontkit from '@pdf-lib/fontkit'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
-import { type LabelExtras, type LabelLayout, layOut, quantityHeight, smallestXHeight } from './layout'
+import { type LabelExtras, type LabelLayout, layOut } from './layout'
+import { letterRules, quantityHeight } from './legal'
 import { lacking, textWidth, xHeight } from './metrics'
 
 const workbook = demoWorkbook('2026-11-24')
-const declare = (id: string): Declaration => assess(workbook, id, 'uk').declaration
+const declare = (id: string, market: MarketCode = 'uk'): Declaration => assess(workbook, id, market).declaration
 const fits = (declaration: Declaration, extras: LabelExtras = {}): LabelLayout => {
   const laid = layOut(declaration, extras)
   return 'tooMuch' in laid ? expect.fail(laid.tooMuch) : laid
@@ -18,8 +19,9 @@ const words = (laid: LabelLayout) =>
     .join(' ')
     .replace(/\s+/g, ' ')
 
-describe.each(workbook.products.map(product => product.id))('the label of %s', id => {
-  const declaration = declare(id)
+const both = workbook.products.flatMap(product => (['uk', 'us'] as const).map(market => [product.id, market] as const))
+describe.each(both)('the label of %s, %s', (id, market) => {
+  const declaration = declare(id, market)
   const laid = fits(declaration)
   it('keeps everything inside its edges, and no two texts on one spot', () => {
     for (const text of laid.texts) {
@@ -54,9 +56,13 @@ describe.each(workbook.products.map(product => product.id))('the label of %s', i
     expect(said.replace(/\s+/g, '')).toContain(list)
   })
   it('has letters as tall as the law asks', () => {
-    expect(laid.xHeight).toBeGreaterThanOrEqual(smallestXHeight - 1e-9)
-    expect(Math.min(...laid.texts.map(text => text.size)) * xHeight).toBeGreaterThanOrEqual(1.2 - 1e-9)
-    expect(laid.figureHeight).toBe(quantityHeight(declaration.particulars.netGrams))
+    const letters = letterRules(market)
+    expect(laid.xHeight).toBeGreaterThanOrEqual(letters.smallestXHeight - 1e-9)
+    // outside a panel, whose sizes are the rule's own (6 pt and more)
+    const outside = laid.texts.filter(text => !laid.boxes.some(box => text.x >= box.x))
+    expect(Math.min(...outside.map(text => text.size)) * xHeight).toBeGreaterThanOrEqual(letters.smallestXHeight - 1e-9)
+    expect(Math.min(...laid.texts.map(text => text.size))).toBeGreaterThanOrEqual(6 * (25.4 / 72) - 1e-9)
+    expect(laid.figureHeight).toBe(market === 'us' ? 25.4 / 8 : quantityHeight(declaration.particulars.netGrams))
   })
   it('says it is a draft while anything stands against it', () =>
     expect(words(laid).includes('DRAFT')).toBe(declaration.problems.length > 0))

@@ -38,6 +38,15 @@ export async function labelPdf(layout: LabelLayout, title: string, copies = 1): 
         thickness: rule.weight * pointsPerMm,
         color: rgb(0, 0, 0),
       })
+    for (const box of layout.boxes)
+      page.drawRectangle({
+        x: box.x * pointsPerMm,
+        y: y(box.y + box.height),
+        width: box.width * pointsPerMm,
+        height: box.height * pointsPerMm,
+        borderWidth: box.weight * pointsPerMm,
+        borderColor: rgb(0, 0, 0),
+      })
     for (const text of layout.texts)
       page.drawText(text.text, {
         x: text.x * pointsPerMm,

@@ -3,17 +3,29 @@
 import { textOf, toPlaces } from '@fair-tin/core'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../label/LabelSvg'
-import { layOut } from '../../label/layout'
+import { labelSizes, layOut, usualSize } from '../../label/layout'
 import { Caution } from '../../ui/Caution'
+import { Choose } from '../../ui/Choose'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { LidProps } from './Lid'
+import { MarketCompare } from './MarketCompare'
 
-export function LabelFace({ assessment, productId, rules, onTurn }: LidProps) {
+const nameOf = (size: { width: number; height: number }) => `${size.width}x${size.height}`
+
+export function LabelFace({ assessment, workbook, productId, rules, onTurn }: LidProps) {
   const { declaration } = assessment
-  const laid = useMemo(() => layOut(declaration), [declaration])
+  const usual = usualSize(declaration)
+  const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
+  // a size is chosen for one market's form of label
+  const sizeName = chosen?.market === declaration.market ? chosen.name : nameOf(usual)
+  const size = labelSizes.find(one => nameOf(one) === sizeName) ?? usual
+  const laid = useMemo(() => layOut(declaration, {}, size), [declaration, size])
+  const [beside, setBeside] = useState(false)
   const [baked, setBaked] = useState('')
   const [lot, setLot] = useState('')
   const query = new URLSearchParams({
+    market: declaration.market,
+    ...(size === usual ? {} : { size: sizeName }),
     ...(baked ? { baked } : {}),
     ...(lot.trim() ? { lot: lot.trim() } : {}),
   }).toString()
@@ -32,9 +44,20 @@ export function LabelFace({ assessment, productId, rules, onTurn }: LidProps) {
         </div>
       )}
       <p className="mt-1 text-[12.5px] text-quiet">
-        {'tooMuch' in laid ? '' : `100 × 70 mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}
-        {rules.title} rules: {rules.caution.charAt(0).toLowerCase() + rules.caution.slice(1)}
+        {'tooMuch' in laid ? '' : `${size.width} × ${size.height} mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}
+        {rules.title} rules: {rules.caution.charAt(0).toLowerCase() + rules.caution.slice(1)}{' '}
+        <button type="button" className="word-link" onClick={() => setBeside(true)}>
+          Beside another market
+        </button>
       </p>
+      {beside && (
+        <MarketCompare
+          workbook={workbook}
+          productId={productId}
+          assessment={assessment}
+          onClose={() => setBeside(false)}
+        />
+      )}
       {declaration.problems.length > 0 ? (
         <>
           <h2 className="mt-3 text-base">Before this label can be signed</h2>
@@ -77,6 +100,15 @@ export function LabelFace({ assessment, productId, rules, onTurn }: LidProps) {
             onChange={event => setLot(event.target.value)}
           />
         </label>
+        <div className="w-36 text-[13px] text-quiet">
+          Label, mm
+          <Choose
+            label="Label size"
+            value={sizeName}
+            options={labelSizes.map(one => ({ value: nameOf(one), label: `${one.width} × ${one.height}` }))}
+            onChange={name => setChosen({ market: declaration.market, name })}
+          />
+        </div>
         <div className="flex gap-2">
           <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
             Label as PDF

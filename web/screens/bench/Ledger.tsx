@@ -1,6 +1,6 @@
 // The ledger: recipe, scaling, costing and check in one grid.
 'use client'
-import { type Assessment, type Evidence, nameOfClaim, type Recipe, spokenDay, weighed } from '@fair-tin/core'
+import { type Assessment, type Evidence, nameOfClaim, spokenDay, weighed } from '@fair-tin/core'
 import { type KeyboardEvent, useCallback, useMemo, useRef, useState } from 'react'
 import { moneySign } from '../../ui/money'
 import { verdictClass } from '../../ui/VerdictMark'

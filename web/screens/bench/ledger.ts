@@ -128,7 +128,8 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
       name: ingredients.get(line.ingredient)?.name ?? line.ingredient,
       prep: source?.prep ?? '',
       // of a part, the weight to weigh out says it all; a cup or a count is worth showing
-      written: !source || (inside && source.amount && gramsOf(source.amount.unit) !== null) ? '' : scaled(source, line.times),
+      written:
+        !source || (inside && source.amount && gramsOf(source.amount.unit) !== null) ? '' : scaled(source, line.times),
       share: line.role === 'beside' || bill.ingoing === 0 ? null : line.grams / bill.ingoing,
       cost: costs.get(at) ?? null,
     })

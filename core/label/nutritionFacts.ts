@@ -1,0 +1,96 @@
+// The United States' Nutrition Facts: per serving, with daily values (21 CFR 101.9, from memory). A gap is never printed as 0.
+import { roundNutrient } from '../market/roundNutrient'
+import type { Rounded, RulePack } from '../market/rulePack'
+import { usPercentDailyValue } from '../market/us'
+import { usServing } from '../market/usServing'
+import { toPlaces } from '../measure/rounding'
+import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
+import type { NutrientTable, Nutrition } from '../nutrition/rollUp'
+import type { Product } from '../workbook'
+import type { NutritionTable, TableRow } from './nutritionTable'
+
+export interface FactsPanel {
+  /** "8 servings per container". */
+  servings: string
+  /** "1 slice (51g)". */
+  servingSize: string
+  /** What a second column is for: "Per loaf"; null where there is none. */
+  wholeUnit: string | null
+  footnote: string
+}
+
+const footnote =
+  '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.'
+const unitOf = (nutrient: Rounded): string =>
+  nutrient === 'energyKcal' ? '' : nutrient.endsWith('Mcg') ? 'mcg' : nutrient.endsWith('Mg') ? 'mg' : 'g'
+
+/** Both must be known for total carbohydrate: what is available, and the fibre. */
+const needs = (nutrient: Rounded): NutrientCode[] =>
+  nutrient === 'totalCarbohydrate' ? ['carbohydrate', 'fibre'] : [nutrient as NutrientCode]
+
+/** Amount per `grams` of the finished food, in the nutrient's unit; null where something is not known. */
+function amountOf(nutrient: Rounded, per100g: NutrientTable, grams: number): number | null {
+  let sum = 0
+  for (const code of needs(nutrient)) {
+    const range = per100g[code]
+    if (!range) return null
+    sum += (range.value * grams) / 100
+  }
+  return sum
+}
+
+/** "about 3½": pieces of a serving as one says them. */
+const fractionWord: Record<number, string> = { 2: '1/2', 3: '1/3', 4: '1/4', 5: '1/5', 6: '1/6' }
+function piecesWord(pieces: number, pieceName: string): string {
+  if (pieces >= 1) return `${Number(toPlaces(pieces, 1))} ${pieceName}${pieces > 1 ? 's' : ''}`
+  const parts = Math.round(1 / pieces)
+  return `${fractionWord[parts] ?? `1/${parts}`} ${pieceName}`
+}
+
+/** The table and its panel; or what is missing, each entry "nutrient: who", or a sentence of its own. */
+export function nutritionFacts(
+  rules: RulePack,
+  nutrition: Nutrition,
+  product: Product,
+): { table: NutritionTable; panel: FactsPanel | null } {
+  const serving = usServing(product)
+  if ('unknown' in serving) return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null }
+  const { per100g, gaps } = nutrition
+  const pieceName = product.pieceName ?? 'piece'
+  const piece = product.netWeight / product.pieces
+  const missing: string[] = []
+  const rows: TableRow[] = []
+  for (const { nutrient, label, indent, optional } of rules.table.rows) {
+    const amount = amountOf(nutrient, per100g, serving.grams)
+    if (amount === null) {
+      for (const code of needs(nutrient))
+        if (!per100g[code])
+          missing.push(`${nutrient === 'energyKcal' ? 'energy' : nutrientName[code]}: ${(gaps[code] ?? []).join(', ')}`)
+      continue
+    }
+    const printed = (value: number) => `${roundNutrient(rules.market, nutrient, value)}${unitOf(nutrient)}`
+    if (optional && amount === 0) continue
+    const percent = usPercentDailyValue(nutrient as NutrientCode, amount)
+    const row: TableRow = { nutrient, label, indent, perServing: printed(amount) }
+    if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}%`
+    if (serving.wholeUnitToo) {
+      const whole = amountOf(nutrient, per100g, piece)!
+      row.perUnit = printed(whole)
+      const wholePercent = usPercentDailyValue(nutrient as NutrientCode, whole)
+      if (row.percent !== undefined) row.unitPercent = `${wholePercent}%`
+    }
+    if (nutrient === 'addedSugars') row.label = `Includes ${row.perServing} Added Sugars`
+    rows.push(row)
+  }
+  if (missing.length > 0) return { table: { missing: [...new Set(missing)] }, panel: null }
+  const one = serving.perContainer === '1'
+  return {
+    table: { rows },
+    panel: {
+      servings: `${serving.perContainer} ${one ? 'serving' : 'servings'} per container`,
+      servingSize: `${piecesWord(serving.pieces, pieceName)} (${toPlaces(serving.grams, 0)}g)`,
+      wholeUnit: serving.wholeUnitToo ? `Per ${pieceName}` : null,
+      footnote,
+    },
+  }
+}

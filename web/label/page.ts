@@ -1,0 +1,20 @@
+// What is placed on a label while it is being set. Millimetres; y from the top, texts by their baseline.
+
+export interface PlacedText {
+  x: number
+  y: number
+  text: string
+  /** Of the em. */
+  size: number
+  bold: boolean
+}
+export interface Page {
+  texts: PlacedText[]
+  rules: { x1: number; x2: number; y: number; weight: number }[]
+  boxes: { x: number; y: number; width: number; height: number; weight: number }[]
+  /** Row labels of a table that had to be broken. */
+  brokenLabels: number
+  /** Something is wider than its column, so this page cannot be printed. */
+  overrun: boolean
+}
+export const emptyPage = (): Page => ({ texts: [], rules: [], boxes: [], brokenLabels: 0, overrun: false })

@@ -1,0 +1,60 @@
+// The table of typical values, per 100 g and per piece (Regulation (EU) 1169/2011, Annex XV).
+import type { Declaration, TableRow } from '@fair-tin/core'
+import { textWidth } from './metrics'
+import type { Page } from './page'
+import { type Column, leading } from './paragraph'
+
+export interface Table {
+  head: { first: string; second: [string, string] }
+  rows: { label: string; indent: number; first: string[]; second: string[] }[]
+}
+const split = (text: string | undefined, energy: boolean) => (energy ? (text ?? '').split(' / ') : [text ?? ''])
+
+export const tableOf = (rows: readonly TableRow[], { serving }: Declaration['particulars']): Table => ({
+  head: { first: 'per 100 g', second: [serving.replace(/ \(.*/, ''), serving.replace(/^[^(]*/, '')] },
+  rows: rows.map(row => ({
+    label: row.label,
+    indent: row.indent,
+    first: split(row.per100g, row.nutrient === 'energyKj'),
+    second: split(row.perServing, row.nutrient === 'energyKj'),
+  })),
+})
+
+export function setTable(page: Page, column: Column, { head, rows }: Table, em: number): void {
+  const right = column.x + column.width
+  const wide = (text: string) => textWidth(text, em)
+  const second = Math.max(...head.second.map(wide), ...rows.flatMap(row => row.second.map(wide)))
+  const first = Math.max(wide(head.first), ...rows.flatMap(row => row.first.map(wide)))
+  const firstEdge = right - second - em
+  const text = (words: string, x: number, y: number) => page.texts.push({ x, y, text: words, size: em, bold: false })
+  const put = (words: string, edge: number, y: number) => text(words, edge - wide(words), y)
+  const rule = (weight: number) => page.rules.push({ x1: column.x, x2: right, y: column.y + 0.36 * em, weight })
+  const label = (words: string, indent: number): number => {
+    const room = firstEdge - first - em * 0.6 - column.x - indent
+    const lines: string[] = []
+    for (const word of words.split(' ')) {
+      if (wide(word) > room + 1e-9) page.overrun = true
+      const last = lines.at(-1)
+      if (last !== undefined && wide(`${last} ${word}`) <= room) lines[lines.length - 1] = `${last} ${word}`
+      else lines.push(word)
+    }
+    for (const [at, line] of lines.entries()) text(line, column.x + indent, column.y + at * em * leading)
+    return lines.length
+  }
+  column.y += em * leading
+  const deepHead = label('Typical values', 0)
+  put(head.first, firstEdge, column.y)
+  for (const [at, words] of head.second.entries()) put(words, right, column.y + at * em * leading)
+  column.y += em * leading * Math.max(1, deepHead - 1)
+  rule(0.2)
+  for (const row of rows) {
+    column.y += em * (leading + 0.16)
+    const deep = label(row.label, row.indent * em * 0.8)
+    if (deep > 1) page.brokenLabels++
+    for (const [at, words] of row.first.entries()) put(words, firstEdge, column.y + at * em * leading)
+    for (const [at, words] of row.second.entries()) put(words, right, column.y + at * em * leading)
+    column.y += em * leading * (Math.max(deep, row.first.length, row.second.length) - 1)
+    rule(0.1)
+  }
+  column.y += em * 0.5
+}
