@@ -96,9 +96,9 @@ const lastWords = log =>
 
 /**
  * Starts the cluster in `home`, making it where there is none or only half of one. Gives the two database addresses
- * and `stop`. A server left over from a killed run is stopped first; a stale postmaster.pid is PostgreSQL's to clear.
+ * and `stop`; `samePort` is for one that is started again under those who wait for it. A server left over from a killed run is stopped first; a stale postmaster.pid is PostgreSQL's to clear.
  */
-export async function startCluster(home, say = () => {}) {
+export async function startCluster(home, say = () => {}, samePort) {
   const programs = postgresPrograms()
   const user = databaseUser()
   const own = target => user && chownSync(target, user.uid, user.gid)
@@ -148,7 +148,7 @@ export async function startCluster(home, say = () => {}) {
   if (socket.length > 80) socket = mkdtempSync(path.join(os.tmpdir(), 'fair-tin-'))
   mkdirSync(socket, { recursive: true, mode: 0o700 })
   own(socket)
-  const port = await freePort()
+  const port = samePort ?? (await freePort())
   const options = `-p ${port} -k '${socket}' -c listen_addresses=127.0.0.1 -c max_connections=40 -c log_min_messages=warning`
   await control(programs, user, ['start', '-D', data, '-l', log, '-w', '-t', '60', '-o', options], log)
 

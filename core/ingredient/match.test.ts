@@ -18,6 +18,10 @@ describe('matchName', () => {
   ])('%s is surely %s', (item, id) => expect(matchName(item, larder)).toEqual({ sure: true, id }))
   it('asks about a near miss', () =>
     expect(matchName('thick date syrup', larder)).toEqual({ sure: false, id: 'syrup' }))
+  it('asks about the same thing by another name', () => {
+    expect(matchName('flaxseed meal', larder)).toEqual({ sure: false, id: 'linseed' })
+    expect(matchName('almond meal', larder)).toEqual({ sure: false, id: 'almonds' })
+  })
   it('never offers a thing that warns of another allergen', () => {
     expect(matchName('peanut butter', larder)).toBeNull()
     expect(matchName('butter', [{ id: 'plant', name: 'plant butter' }])).toBeNull()

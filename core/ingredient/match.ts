@@ -1,5 +1,6 @@
 // Which thing in the larder a written name means. A near miss is a question, never a silent choice.
 import { mentions } from './lexicon'
+import { alsoCalled } from './synonyms'
 
 export interface Named {
   id: string
@@ -34,11 +35,14 @@ const warns = (name: string) => [...new Set(mentions(name).map(mention => mentio
 export function matchName(item: string, among: readonly Named[]): Match {
   const wanted = words(item)
   if (wanted.size === 0) return null
+  const synonyms = alsoCalled(item).map(words)
   let guess: { id: string; shared: number } | null = null
   for (const one of among)
     for (const name of new Set([one.name, one.standsFor ?? one.name, one.labelName ?? one.name])) {
       const has = words(name)
       if (has.size === wanted.size && within(has, wanted)) return { sure: true, id: one.id }
+      // the same thing by another name: a question all the same
+      if (synonyms.some(other => other.size === has.size && within(has, other))) guess = { id: one.id, shared: 99 }
       if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== warns(item)) continue
       const shared = Math.min(has.size, wanted.size) - Math.abs(has.size - wanted.size) / 10
       if (!guess || shared > guess.shared) guess = { id: one.id, shared }

@@ -5,7 +5,7 @@ import { expect, readText, test } from './bench'
 const row = (page: Page, name: string) =>
   page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: name }).first()
 const saved = (page: Page) =>
-  expect(page.getByRole('status').filter({ hasText: /Recipe version \d+, saved/ })).toBeVisible()
+  expect(page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })).toBeVisible()
 /** A recipe of its own for each test, so that none moves another's numbers. */
 async function freshBench(page: Page, name: string): Promise<string> {
   await readText(
@@ -181,7 +181,7 @@ test('a line too long for a name is refused where it was typed, and the larder s
   await page.keyboard.press('Enter')
   await expect(page.getByRole('alert').filter({ hasText: 'too long for a name' })).toBeVisible()
   await expect(page.getByLabel('Add a line')).toHaveValue(long)
-  const forced = await page.request.post(`/api/v1/recipes/ginger-teff-loaf/edits`, {
+  const forced = await page.request.post(`/api/v1/products/ginger-teff-loaf/edits`, {
     data: {
       edits: [
         {
@@ -210,4 +210,164 @@ test('a name at the bench that is none of the staff changes nothing', async ({ p
   await page.getByRole('option', { name: 'Tobit Fenn' }).click()
   await page.getByRole('button', { name: 'Try now' }).click()
   await saved(page)
+})
+
+test('name, claims, price and pieces move the whole bench with each key', async ({ page }) => {
+  await freshBench(page, 'Whole-bench buns')
+  // a price, while it is typed: 200 g at 40.00 for 10 kg
+  await page.getByRole('button', { name: 'Price of buckwheat flour' }).click()
+  await page.getByLabel('It costs, £').fill('lots')
+  await expect(page.getByRole('alert').filter({ hasText: 'Write a price as a number' })).toBeVisible()
+  await page.getByLabel('It costs, £').fill('40.00')
+  await expect(row(page, 'buckwheat flour')).toContainText('0.80')
+  await page.keyboard.press('Escape')
+  await expect(row(page, 'buckwheat flour')).toContainText('0.45')
+  // the name, on the label as it is typed
+  await page.getByRole('button', { name: /^Name of the product/ }).click()
+  await page.getByLabel('Name of the product', { exact: true }).fill('Renamed buns')
+  await expect(page.locator('svg[data-label]')).toContainText('Renamed buns')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /Renamed buns/ })).toBeVisible()
+  // a claim, as a column of its own
+  await page.getByRole('tab', { name: /About/ }).click()
+  await page.getByLabel('egg-free', { exact: true }).uncheck()
+  await expect(page.getByRole('columnheader').filter({ hasText: 'egg' })).toHaveCount(0)
+  await page.getByLabel('no added sugars', { exact: true }).check()
+  await expect(page.getByRole('columnheader').filter({ hasText: 'sugars' })).toContainText('breaks')
+  // pieces: the cost of one follows
+  await page.getByLabel(/One making gives/).fill('20')
+  await expect(page.getByLabel(/^Make, /)).toHaveValue('20')
+  await page.getByLabel(/One making gives/).fill('many')
+  await expect(page.getByRole('alert').filter({ hasText: 'how many pieces' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await saved(page)
+  await page.getByLabel('egg-free', { exact: true }).focus()
+  await page.locator('body').click({ position: { x: 640, y: 5 } })
+  await page.keyboard.press('u')
+  await expect(page.getByRole('columnheader').filter({ hasText: 'sugars' })).toHaveCount(0)
+  await saved(page)
+  await page.reload()
+  await expect(page.getByRole('heading', { name: /Renamed buns/ })).toBeVisible()
+  await expect(page.getByRole('columnheader').filter({ hasText: 'egg' })).toHaveCount(0)
+})
+
+test('a mark that breaks offers what would mend it, taken from there; Alt and arrows move a line', async ({ page }) => {
+  await readText(
+    page,
+    'Mended buns\nMakes 10\n\n200 g buckwheat flour\n50 g pumpkin seeds\n4 g release spray, for the tin\n',
+  )
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await saved(page)
+  await page.getByRole('button', { name: 'release spray: gluten-free breaks' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Use rapeseed oil instead' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('columnheader').filter({ hasText: 'gluten' })).toContainText('holds')
+  await expect(row(page, 'rapeseed oil')).toContainText('4.0 g')
+  const names = () => page.locator('tr[data-line] td:first-child > button').allTextContents()
+  expect(await names()).toEqual(['buckwheat flour', 'pumpkin seeds', 'rapeseed oil'])
+  await page.getByRole('button', { name: 'pumpkin seeds', exact: true }).focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect.poll(names).toEqual(['pumpkin seeds', 'buckwheat flour', 'rapeseed oil'])
+  await page.keyboard.press('u')
+  await expect.poll(names).toEqual(['buckwheat flour', 'pumpkin seeds', 'rapeseed oil'])
+  await page.keyboard.press('u')
+  await expect(page.getByRole('columnheader').filter({ hasText: 'gluten' })).toContainText('breaks')
+})
+
+test('lines are grouped, exchanged for another thing, and a part’s amount is edited in place', async ({ page }) => {
+  await freshBench(page, 'Grouped buns')
+  await page.getByLabel('Add a line').fill('300 g house flour blend')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'House flour blend', exact: true })).toBeVisible()
+  await page.getByRole('button', { name: /^Amount of House flour blend:/ }).click()
+  await page.getByLabel('Amount of House flour blend', { exact: true }).fill('600 g')
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'brown rice flour')).toContainText('218 g')
+  await page.getByRole('button', { name: 'light cane sugar', exact: true }).click()
+  await page.getByLabel('Group', { exact: true }).fill('Syrup')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: /^Group Syrup/ })).toBeVisible()
+  await page.getByRole('button', { name: 'light cane sugar', exact: true }).click()
+  await page.getByRole('button', { name: 'Exchange for something else' }).click()
+  await page.getByPlaceholder('Exchange for').fill('date syr')
+  await page.keyboard.press('Enter')
+  await expect(row(page, 'date syrup')).toContainText('100 g')
+  await saved(page)
+})
+
+test('versions: kept with a name and a reason, compared, returned to', async ({ page }) => {
+  await freshBench(page, 'Versioned buns')
+  await page.keyboard.press('h')
+  const dialog = page.getByRole('dialog', { name: /Versions of/ })
+  await dialog.getByRole('button', { name: 'Keep this version' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('Give this version a name')
+  await dialog.getByLabel('Keep the draft as').fill('first try')
+  await dialog.getByLabel('Why').fill('as Gran wrote it')
+  await dialog.getByRole('button', { name: 'Keep this version' }).click()
+  await expect(dialog.getByRole('listitem').filter({ hasText: '1: first try' })).toContainText('as Gran wrote it')
+  await page.keyboard.press('Escape')
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('300 g')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('Add a line').fill('60 g plant butter')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await page.locator('body').click({ position: { x: 640, y: 5 } })
+  await page.keyboard.press('h')
+  await expect(dialog.getByRole('row').filter({ hasText: 'buckwheat flour' })).toContainText('200 g')
+  await expect(dialog.getByRole('row').filter({ hasText: 'buckwheat flour' })).toContainText('300 g')
+  await expect(dialog.getByRole('row').filter({ hasText: 'plant butter' })).toContainText('came')
+  await expect(dialog.getByRole('row').filter({ hasText: 'dairy-free' })).toContainText('breaks')
+  await expect(dialog.getByRole('row').filter({ hasText: 'a piece costs' })).toBeVisible()
+  await dialog.getByRole('button', { name: 'Return to 1' }).click()
+  await expect(row(page, 'buckwheat flour')).toContainText('200 g')
+  await expect(row(page, 'plant butter')).toBeHidden()
+  await saved(page)
+  await page.keyboard.press('u')
+  await expect(row(page, 'plant butter')).toBeVisible()
+})
+
+test('an ingredient taken out in another window is seen here, and its line can be mended', async ({
+  page,
+  context,
+}) => {
+  const address = await freshBench(page, 'Orphaned buns')
+  await page.getByLabel('Add a line').fill('7 g passing fancy')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  const other = await context.newPage()
+  await other.goto('/larder')
+  await other.getByRole('link', { name: 'passing fancy' }).click()
+  await other.getByRole('button', { name: /^Take it out/ }).click()
+  await expect(other.getByRole('heading', { name: 'Larder' })).toBeVisible()
+  // the next save tells this window that the books moved on
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('201 g')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('no longer in the larder').first()).toBeVisible()
+  await page.getByRole('button', { name: '7 g passing fancy', exact: true }).click()
+  await page.getByRole('button', { name: 'Take it out' }).click()
+  await expect(page.getByText('no longer in the larder')).toHaveCount(0)
+  expect(page.url()).toBe(address)
+})
+
+test('a clock that jumps loses nothing', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-24T10:00:00Z') })
+  await freshBench(page, 'Jumping buns')
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('240 g')
+  await page.keyboard.press('Enter')
+  await page.clock.setSystemTime(new Date('2019-01-01T00:00:00Z'))
+  await page.clock.runFor(3000)
+  await saved(page)
+  await openAmount(page, 'buckwheat flour')
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('250 g')
+  await page.keyboard.press('Enter')
+  await page.clock.setSystemTime(new Date('2031-01-01T00:00:00Z'))
+  await page.clock.runFor(3000)
+  await saved(page)
+  await page.reload()
+  await expect(row(page, 'buckwheat flour')).toContainText('250 g')
 })

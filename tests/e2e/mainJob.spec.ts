@@ -56,14 +56,14 @@ test('a recipe from a card becomes a label one can print', async ({ page }, info
   const head = page.getByRole('region', { name: 'Ledger' }).getByRole('columnheader')
   await expect(head.filter({ hasText: 'gluten' })).toContainText('holds')
   await expect(head.filter({ hasText: 'nut' })).toContainText('unproven')
-  await page.getByRole('button', { name: /^the kitchen itself: nut-free unproven/ }).click()
+  await page.getByRole('button', { name: /^mixer: nut-free unproven/ }).click()
   await expect(page.getByText(/almond swabs S-096 ran out/)).toBeVisible()
   await page.keyboard.press('Escape')
 
   // declare: choose claims, name, keeping
   await page.getByRole('tab', { name: /Label/ }).click()
   await page.getByRole('button', { name: /^Change name/ }).click()
-  const sheet = page.getByRole('dialog')
+  const sheet = page.getByRole('tabpanel', { name: /About/ })
   await sheet.getByLabel('nut-free', { exact: true }).uncheck()
   await sheet.getByLabel('vegan', { exact: true }).check()
   await sheet.getByLabel('damsons, stoned').check()
@@ -72,7 +72,9 @@ test('a recipe from a card becomes a label one can print', async ({ page }, info
   await page.getByLabel('A piece is called').fill('slice')
   await page.getByLabel('Keeps, days').fill('4')
   await page.getByLabel('Storage, as printed').fill('Keep in a cool, dry place.')
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByLabel('Storage, as printed').press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
+  await page.getByRole('tab', { name: /Label/ }).click()
   await expect(page.getByText('Nothing stands between this label and a signature')).toBeVisible()
 
   // print: the PDF says what the screen says, at true size
@@ -139,6 +141,29 @@ test('the market in view changes whose rules are shown', async ({ page }) => {
   await expect(page.getByText('is not put down for sale in this market (European Union)')).toBeVisible()
   await choose(page, 'Selling in', 'United Kingdom')
   await expect(page.getByText(/United Kingdom rules/)).toBeVisible()
+})
+
+test('the same product under United States rules, at once, and what differs and why', async ({ page }, info) => {
+  await page.goto('/products/ginger-teff-loaf')
+  await expect(page.getByText(/United Kingdom rules/)).toBeVisible()
+  // the switch needs no server: it is cut off, and the label turns all the same
+  await page.route('**/*', route => (route.request().resourceType() === 'fetch' ? route.abort() : route.continue()))
+  await choose(page, 'Selling in', 'United States')
+  await expect(page.locator('svg[data-label]')).toContainText('Nutrition Facts')
+  await expect(page.locator('svg[data-label]')).toContainText('Serving size')
+  await page.unroute('**/*')
+  await page.getByRole('button', { name: 'Beside another market' }).click()
+  const beside = page.getByRole('dialog')
+  await expect(beside.locator('svg[data-label]')).toHaveCount(2)
+  await expect(beside.getByRole('listitem').filter({ hasText: 'Net quantity' })).toContainText('Net Wt 38.8 oz')
+  await expect(beside.getByRole('listitem').filter({ hasText: 'Net quantity' })).toContainText('1.1 kg')
+  await expect(beside.getByRole('listitem').filter({ hasText: 'Nutrition table' })).toContainText('21 CFR 101.9')
+  await page.keyboard.press('Escape')
+  const onScreen = await screenWords(page)
+  const file = info.outputPath('us.pdf')
+  const address = (await page.getByRole('link', { name: 'Label as PDF' }).getAttribute('href'))!
+  writeFileSync(file, await (await page.request.get(address)).body())
+  expect(pdfWords(file)).toBe(onScreen)
 })
 
 test('prints in the browser, without the frame', async ({ page }) => {

@@ -5,7 +5,6 @@ import {
   assess,
   type BenchEdit,
   type ClaimCode,
-  type Ingredient,
   type MarketCode,
   type Product,
   type Recipe,
@@ -13,7 +12,6 @@ import {
   rulesOf,
   swapsThatMend,
   toPlaces,
-  unknownIngredient,
   type Workbook,
   weighed,
 } from '@fair-tin/core'
@@ -82,28 +80,20 @@ function OpenBench({
     () => (preview ? applyBenchEdits(edits.things, preview).things : edits.things),
     [edits.things, preview],
   )
-  // things named for the first time, until the save brings them
-  const [named, setNamed] = useState<Ingredient[]>([])
   const workbook = useMemo<Workbook>(
     () => ({
       ...server,
       products: [product],
       recipes: server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
-      ingredients: [...ingredients, ...named.filter(one => !ingredients.some(known => known.id === one.id))],
+      ingredients: [...ingredients],
     }),
-    [server, product, recipe, ingredients, named],
+    [server, product, recipe, ingredients],
   )
   const { edit } = edits
   const hands = useMemo<Hands>(
     () => ({
       onPreview: setPreview,
       onEdit: (...deed) => {
-        const fresh = deed.flatMap(next =>
-          next.kind === 'add' && next.fresh && 'ingredient' in next.line.of
-            ? [unknownIngredient(next.line.of.ingredient, next.fresh)]
-            : [],
-        )
-        if (fresh.length > 0) setNamed(before => [...before, ...fresh])
         if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
         edit(...deed)
       },

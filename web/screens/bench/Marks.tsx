@@ -113,7 +113,7 @@ export function MarkReasons({
                 <button
                   key={swap.ingredient}
                   type="button"
-                  className="word-link"
+                  className="word-link min-h-[24px] pointer-coarse:min-h-[44px]"
                   onClick={() => onSwap(opened.line!, swap)}
                 >
                   Use {swap.name} instead
@@ -125,12 +125,12 @@ export function MarkReasons({
                 </span>
               )}
               {ingredient && (
-                <Link className="word-link" href={`/larder/${ingredient}`}>
+                <Link className="word-link min-h-[24px] pointer-coarse:min-h-[44px]" href={`/larder/${ingredient}`}>
                   {needsMending ? 'Settle it in the larder' : 'See its sheet'}
                 </Link>
               )}
               {opened.place !== null && (
-                <Link className="word-link" href="/kitchen">
+                <Link className="word-link min-h-[24px] pointer-coarse:min-h-[44px]" href="/kitchen">
                   {needsMending ? 'Mend the record in Kitchen' : 'See the record in Kitchen'}
                 </Link>
               )}

@@ -1,5 +1,12 @@
 // The bench as she edits it: shown at once, saved behind, undone by new entries, never lost.
-import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, inverse } from '@fair-tin/core'
+import {
+  applyBenchEdits,
+  type BenchClash,
+  type BenchEdit,
+  type BenchThings,
+  inverse,
+  unknownIngredient,
+} from '@fair-tin/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Box, emptyBox, type Outbox, openOutbox } from './outbox'
 
@@ -158,10 +165,18 @@ export function useBenchEdits(served: Served, onStale: () => void) {
     },
     [put],
   )
-  const things = useMemo(
-    () => (box.pending.length === 0 ? base : applyBenchEdits(base, box.pending).things),
-    [base, box.pending],
-  )
+  const things = useMemo(() => {
+    if (box.pending.length === 0) return base
+    // things named for the first time, until the save brings them
+    const named = box.pending.flatMap(next =>
+      next.kind === 'add' && next.fresh && 'ingredient' in next.line.of
+        ? [unknownIngredient(next.line.of.ingredient, next.fresh)]
+        : [],
+    )
+    const unknown = named.filter(one => !base.ingredients.some(known => known.id === one.id))
+    const from = unknown.length === 0 ? base : { ...base, ingredients: [...base.ingredients, ...unknown] }
+    return applyBenchEdits(from, box.pending).things
+  }, [base, box.pending])
   return {
     things,
     pending: box.pending.length,

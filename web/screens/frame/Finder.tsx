@@ -1,5 +1,6 @@
 // Finds anything by any of its names, on `/`.
 'use client'
+import { alsoCalled } from '@fair-tin/core'
 import type { Findable } from '@fair-tin/data'
 import { Command } from 'cmdk'
 import { Search } from 'lucide-react'
@@ -65,6 +66,7 @@ export function Finder({ things }: { things: Findable[] }) {
                     <Command.Item
                       key={thing.id}
                       value={`${thing.name} ${thing.also} ${thing.id}`}
+                      keywords={[thing.name, thing.also].flatMap(alsoCalled)}
                       className={item}
                       onSelect={() => go(places[kind].at(thing.id))}
                     >

@@ -11,9 +11,11 @@ const keys: [string, string][] = [
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
-  ['1 to 4', 'turn the lid: label, cost, proof, method'],
+  ['1 to 5', 'turn the lid: label, cost, proof, method, about the product'],
   ['e', 'edit the recipe (on a product)'],
   ['u  and  U', 'undo and redo (on a product)'],
+  ['h', 'kept versions (on a product)'],
+  ['Alt with ↑ or ↓', 'move the line in focus up or down (on a product)'],
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]
 

@@ -4,6 +4,7 @@ import type { MarketCode } from '@fair-tin/core'
 import type { Findable, Person } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
+import { toast } from 'sonner'
 import { Choose, type Option } from '../../ui/Choose'
 import { standAtTheBench, viewMarket } from './actions'
 import { Finder } from './Finder'
@@ -30,7 +31,12 @@ export function TopBar({
   const [busy, start] = useTransition()
   const choose = (action: (value: string) => Promise<void>) => (value: string) =>
     start(async () => {
-      await action(value)
+      try {
+        await action(value)
+      } catch {
+        // what is on the screen stays: a reading now would only replace it by an error
+        return void toast('The server does not answer, so this is not remembered yet. Choose it again in a moment.')
+      }
       router.refresh()
     })
   return (

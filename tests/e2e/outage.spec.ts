@@ -1,0 +1,80 @@
+// The database and the server stopped in the middle of an edit: the edit stays, and goes through when they are back.
+// On a cluster and a server of its own, since it kills both.
+import { spawnSync } from 'node:child_process'
+import path from 'node:path'
+import type { Page } from '@playwright/test'
+import { clusterHome, freePort, startCluster } from '../../scripts/cluster.mjs'
+import { serve } from '../../scripts/serve.mjs'
+import { expect, test } from './bench'
+
+const root = path.join(import.meta.dirname, '../..')
+const home = clusterHome(`outage-${process.pid}`)
+type Cluster = Awaited<ReturnType<typeof startCluster>>
+type Server = Awaited<ReturnType<typeof serve>>
+let cluster: Cluster
+let server: Server
+let port: number
+const start = () =>
+  serve(port, process.env.FAIR_TIN_DIST ?? '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
+
+test.beforeAll(async () => {
+  test.setTimeout(120_000)
+  cluster = await startCluster(home)
+  const loaded = spawnSync(process.execPath, ['--import', 'tsx', 'demo/load.ts'], {
+    cwd: root,
+    env: { ...process.env, ...cluster.env },
+  })
+  expect(String(loaded.stderr)).toBe('')
+  port = await freePort()
+  server = await start()
+})
+test.afterAll(async () => {
+  await server?.stop()
+  await cluster?.stop()
+  cluster?.remove()
+})
+
+const amount = (page: Page) => page.getByRole('button', { name: /^Amount of teff flour:/ })
+const write = async (page: Page, text: string) => {
+  await amount(page).click()
+  await page.getByLabel('Amount of teff flour', { exact: true }).fill(text)
+  await page.keyboard.press('Enter')
+}
+const waiting = (page: Page) => page.getByText(/\d changes? not saved yet\./)
+const saved = (page: Page) => page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })
+
+test('both are killed under an edit, and it goes through after', async ({ page, context }) => {
+  test.setTimeout(120_000)
+  await context.addCookies([{ name: 'bench', value: 'nell', url: server.address }])
+  await page.goto(`${server.address}/products/ginger-teff-loaf`)
+  await expect(saved(page)).toBeVisible()
+
+  process.kill(server.pid!, 'SIGKILL')
+  await server.ended
+  await write(page, '210 g')
+  await expect(waiting(page)).toContainText('The server does not answer.')
+  await expect(amount(page)).toContainText('210 g')
+  server = await start()
+  // it tries again by itself
+  await expect(saved(page)).toBeVisible({ timeout: 30_000 })
+
+  await cluster.stop()
+  await write(page, '220 g')
+  await expect(waiting(page)).toContainText('The database did not answer.')
+  await write(page, '230 g')
+  await expect(amount(page)).toContainText('230 g')
+  cluster = await startCluster(home, () => {}, cluster.port)
+  await page.getByRole('button', { name: 'Try now' }).click()
+  await expect(saved(page)).toBeVisible({ timeout: 30_000 })
+
+  const other = await context.newPage()
+  await other.goto(`${server.address}/products/ginger-teff-loaf`)
+  await expect(amount(other)).toContainText('230 g')
+  // undo reaches across the saves, and across a reload
+  await page.reload()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(amount(page)).toContainText('220 g')
+  await page.keyboard.press('u')
+  await expect(amount(page)).toContainText('210 g')
+  await expect(saved(page)).toBeVisible()
+})
