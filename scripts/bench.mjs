@@ -1,5 +1,7 @@
 // npm run bench: the benches, each beside another way of doing the same work, on a throwaway cluster and a free port.
 import { spawnSync } from 'node:child_process'
+import path from 'node:path'
+import { buildSync } from 'esbuild'
 import { ensureBuild } from './build.mjs'
 import { clusterHome, freePort, startCluster } from './cluster.mjs'
 import { ensureDebian, ensureNode, root } from './install.mjs'
@@ -8,8 +10,24 @@ import { serve } from './serve.mjs'
 ensureDebian(['postgresql', 'chromium'], console.log)
 ensureNode(console.log)
 const cluster = await startCluster(clusterHome(`bench-${process.pid}`))
+/** As a build would run it: a loader that keeps every function's name would be timed along. */
+const bundled = file => {
+  const outfile = path.join(root, 'node_modules/.cache/fair-tin', `${path.basename(file, '.ts')}.mjs`)
+  buildSync({
+    entryPoints: [path.join(root, file)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    alias: {
+      '@fair-tin/core': path.join(root, 'core/index.ts'),
+    },
+  })
+  return outfile
+}
 const run = (file, env = {}) => {
-  const done = spawnSync(process.execPath, ['--import', 'tsx', file], {
+  const done = spawnSync(process.execPath, file.startsWith('tests') ? [bundled(file)] : ['--import', 'tsx', file], {
     cwd: root,
     stdio: 'inherit',
     env: { ...process.env, ...cluster.env, ...env },

@@ -12,8 +12,8 @@ import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } f
 export interface Reason {
   path: PathStep[]
   fact: string
-  evidence?: Evidence
-  mend?: string
+  evidence?: Evidence | undefined
+  mend?: string | undefined
 }
 /** One line's status for one allergen, and whether an absence claim may rest on it. */
 export interface Finding {
@@ -22,9 +22,9 @@ export interface Finding {
   proven: boolean
   reason: Reason
   /** The words say it is there, the status says it is not. */
-  conflict?: true
+  conflict?: true | undefined
   /** Contained in a refined form the market exempts from declaring. */
-  exempt?: true
+  exempt?: true | undefined
   /** Index of the bill line; -1 for a gap in the recipe. */
   at: number
 }
@@ -126,36 +126,38 @@ export function statusOf(
   }
 }
 
-/** A status taken apart as a finding wants it: built once, put together for every line. */
-interface Status {
-  head: Pick<Finding, 'status' | 'proven' | 'conflict' | 'exempt'>
-  tail: Omit<Reason, 'path'>
+type Status = ReturnType<typeof statusOf>
+/** The statuses of one ingredient for every allergen, in the order of the codes, and their strengths. */
+interface Known {
+  exemptable: readonly AllergenCode[]
+  today: string
+  nature: unknown
+  statuses: Status[]
+  ranks: Uint8Array
 }
-/** Statuses rest on the ingredient, the day and the house list alone, so they are worked out once for each. */
-const statusesKnown = new WeakMap<
-  Ingredient,
-  { today: string; nature: unknown; exempt: Map<AllergenCode, Status>; plain: Map<AllergenCode, Status> }
->()
+const nothingExempt: readonly AllergenCode[] = []
+/** Statuses rest on the ingredient, the day, the house list and the market's exemptions: worked out once for each. */
+const statusesKnown = new WeakMap<Ingredient, Known[]>()
 
-function knownStatus(ingredient: Ingredient, code: AllergenCode, workbook: Workbook, exemptable: boolean): Status {
-  let known = statusesKnown.get(ingredient)
-  if (!known || known.today !== workbook.today || known.nature !== workbook.kitchen.freeByNature) {
-    known = { today: workbook.today, nature: workbook.kitchen.freeByNature, exempt: new Map(), plain: new Map() }
-    statusesKnown.set(ingredient, known)
-  }
-  const table = exemptable ? known.exempt : known.plain
-  let status = table.get(code)
-  if (!status) {
-    const judged = exemptable || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient)
-    const { status: said, proven, conflict, exempt, ...tail } = statusOf(judged, code, workbook)
-    status = {
-      head: { status: said, proven, ...(conflict ? { conflict } : {}), ...(exempt ? { exempt } : {}) },
-      tail,
-    }
-    table.set(code, status)
-  }
-  return status
+function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonly AllergenCode[]): Known {
+  const { today } = workbook
+  const nature = workbook.kitchen.freeByNature
+  const all = statusesKnown.get(ingredient) ?? []
+  for (const one of all) if (one.exemptable === exemptable && one.today === today && one.nature === nature) return one
+  const statuses = allergenCodes.map(code =>
+    statusOf(
+      exemptable.includes(code) || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient),
+      code,
+      workbook,
+    ),
+  )
+  const known = { exemptable, today, nature, statuses, ranks: Uint8Array.from(statuses, one => strength[one.status]) }
+  // a day that passed, or a list that was edited, is not asked for again
+  statusesKnown.set(ingredient, [known, ...all].slice(0, 6))
+  return known
 }
+
+export const leavesNothingFact = 'leaves nothing behind'
 
 /** Does evidence in force say that nothing of this line stays on the food? */
 function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
@@ -164,45 +166,96 @@ function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workboo
   return proof.proven ? proof.evidence : null
 }
 
-/** Findings for one allergen over every line that touches the food, in bill order, gaps last. */
-export function findings(
+const finding = (
+  at: number,
+  path: PathStep[],
+  { status, proven, conflict, exempt, fact, evidence, mend }: Status,
+): Finding => ({
+  at,
+  status,
+  proven,
+  conflict,
+  exempt,
+  reason: { path, fact, evidence, mend },
+})
+
+export type FindingTable = Record<AllergenCode, Finding[]>
+
+/** Findings for every allergen over every line that touches the food, in bill order, gaps last. */
+export function allFindings(
   bill: Bill,
   workbook: Workbook,
-  code: AllergenCode,
-  exemptable: readonly AllergenCode[] = [],
-): Finding[] {
+  exemptable: readonly AllergenCode[] = nothingExempt,
+): FindingTable {
   const ingredients = byId(workbook.ingredients)
-  const found: Finding[] = []
-  for (const [at, line] of bill.lines.entries()) {
+  const found = allergenCodes.map((): Finding[] => [])
+  for (let at = 0; at < bill.lines.length; at++) {
+    const line = bill.lines[at]!
     if (line.role === 'beside') continue
     const ingredient = ingredients.get(line.ingredient)
     if (!ingredient) continue
     const nothing = leavesNothing(line, ingredient, workbook)
-    if (nothing) {
-      found.push({
-        at,
-        status: 'free',
-        proven: true,
-        reason: { path: line.path, fact: 'leaves nothing behind', evidence: nothing },
-      })
-      continue
-    }
-    const { head, tail } = knownStatus(ingredient, code, workbook, exemptable.includes(code))
-    found.push({ at, ...head, reason: { path: line.path, ...tail } })
+    const { statuses } = knownOf(ingredient, workbook, exemptable)
+    for (let code = 0; code < found.length; code++)
+      found[code]!.push(
+        nothing
+          ? {
+              at,
+              status: 'free',
+              proven: true,
+              reason: { path: line.path, fact: leavesNothingFact, evidence: nothing },
+            }
+          : finding(at, line.path, statuses[code]!),
+      )
   }
   for (const gap of bill.gaps)
     if (gap.kind === 'component')
-      found.push({
-        at: -1,
-        status: 'unknown',
-        proven: false,
-        reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' },
-      })
-  return found
+      for (const of of found)
+        of.push({
+          at: -1,
+          status: 'unknown',
+          proven: false,
+          reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' },
+        })
+  return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
+}
+
+const conflictsKnown = new WeakMap<readonly Finding[], ReadonlyMap<number, Finding>>()
+/** By bill line: the finding whose words and status contradict each other. */
+export function conflictsIn(found: readonly Finding[]): ReadonlyMap<number, Finding> {
+  const known = conflictsKnown.get(found)
+  if (known) return known
+  const made = new Map(found.filter(one => one.conflict).map(one => [one.at, one]))
+  conflictsKnown.set(found, made)
+  return made
+}
+
+/** Only the status of every allergen, in the order of the codes: what a whole catalogue is looked through with. */
+export function allergenStatusesOf(
+  bill: Bill,
+  workbook: Workbook,
+  exemptable: readonly AllergenCode[] = nothingExempt,
+): AllergenStatus[] {
+  const ingredients = byId(workbook.ingredients)
+  const worst = new Uint8Array(allergenCodes.length)
+  let counted = 0
+  for (const line of bill.lines) {
+    if (line.role === 'beside') continue
+    const ingredient = ingredients.get(line.ingredient)
+    if (!ingredient) continue
+    counted++
+    if (leavesNothing(line, ingredient, workbook)) continue
+    const { ranks } = knownOf(ingredient, workbook, exemptable)
+    for (let code = 0; code < worst.length; code++) if (ranks[code]! > worst[code]!) worst[code] = ranks[code]!
+  }
+  // what cannot be followed, or is nothing at all, is unknown
+  const least = counted === 0 || bill.gaps.some(gap => gap.kind === 'component') ? strength.unknown : strength.free
+  return Array.from(worst, rank => byStrength[Math.max(rank, least)]!)
 }
 
 const withoutExemptions = ({ exemptAllergens: _, ...ingredient }: Ingredient): Ingredient => ingredient
 
+const byStrength = ['free', 'unknown', 'mayContain', 'contains'] as const
 const strength: Record<AllergenStatus, number> = { free: 0, unknown: 1, mayContain: 2, contains: 3 }
 const stronger = (a: AllergenStatus, b: AllergenStatus) => (strength[b] > strength[a] ? b : a)
 
@@ -211,11 +264,6 @@ export const rolledUp = (found: readonly Finding[]): AllergenStatus =>
   found.length === 0 ? 'unknown' : found.reduce<AllergenStatus>((worst, one) => stronger(worst, one.status), 'free')
 
 export type AllergenTable = Record<AllergenCode, { status: AllergenStatus; because: Reason[] }>
-export type FindingTable = Record<AllergenCode, Finding[]>
-
-export const allFindings = (bill: Bill, workbook: Workbook, exemptable: readonly AllergenCode[]): FindingTable =>
-  Object.fromEntries(allergenCodes.map(code => [code, findings(bill, workbook, code, exemptable)])) as FindingTable
-
 /** Every allergen's status with all its reasons, those that are free by proof left out. */
 export const allergenTable = (found: FindingTable): AllergenTable =>
   Object.fromEntries(

@@ -1,6 +1,7 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
 
 import type { AllergenCode } from '../allergen/codes'
+import { conflictsIn } from '../allergen/rollUp'
 import { byId } from '../ingredient/byId'
 import type { Ingredient } from '../ingredient/ingredient'
 import type { NamedClaim } from '../workbook'
@@ -50,7 +51,7 @@ function fromAnimals(
     return { verdict: 'breaks', fact: `made with ${named.join(' and ')}`, mend: 'Use something that grew.' }
   for (const code of codes) {
     if (ingredient.allergens[code]?.status === 'contains') return { verdict: 'breaks', fact: `contains ${code}` }
-    const conflict = context.found[code].find(one => one.at === at && one.conflict)
+    const conflict = conflictsIn(context.found[code]).get(at)
     if (conflict)
       return {
         verdict: 'unproven',
@@ -149,8 +150,7 @@ export const paleo = (context: ClaimContext): ClaimResult =>
       const { traits } = ingredient
       if (ingredient.allergens.milk?.status === 'contains' || traits.animal?.includes('milk'))
         return { verdict: 'breaks', fact: 'contains milk' }
-      if (context.found.milk.find(one => one.at === at)?.conflict)
-        return { verdict: 'unproven', fact: 'its words speak of milk' }
+      if (conflictsIn(context.found.milk).has(at)) return { verdict: 'unproven', fact: 'its words speak of milk' }
       if (traits.grain === undefined || traits.legume === undefined || traits.animal === undefined)
         return unsaid('whether it is a grain, a legume or from milk')
       if (traits.grain.length > 0 || traits.legume)

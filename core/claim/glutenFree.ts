@@ -2,7 +2,7 @@
 
 import { glutenCereals } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
-import type { Reason } from '../allergen/rollUp'
+import { conflictsIn, leavesNothingFact, type Reason } from '../allergen/rollUp'
 import { byId } from '../ingredient/byId'
 import { proofOf } from '../ingredient/evidence'
 import type { Ingredient } from '../ingredient/ingredient'
@@ -51,9 +51,7 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
         ...(proof.evidence ? { evidence: proof.evidence } : {}),
       },
     }
-  const conflict = glutenCereals
-    .map(code => context.found[code].find(one => one.at === at && one.conflict))
-    .find(Boolean)
+  const conflict = glutenCereals.map(code => conflictsIn(context.found[code]).get(at)).find(Boolean)
   if (conflict && !ingredient.glutenRemoved && !ingredient.oatsSpeciallyProduced)
     return {
       verdict: 'unproven',
@@ -98,11 +96,14 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   const { bill, workbook, rules, found } = context
   const ingredients = byId(workbook.ingredients)
   const grounds: Ground[] = []
+  const leftNothing = new Map(
+    found.wheat.filter(one => one.reason.fact === leavesNothingFact).map(one => [one.at, one]),
+  )
   let milligrams: number | null = 0 // of gluten in the batch, worst case: grams × mg/kg ÷ 1000
   for (const [at, line] of bill.lines.entries()) {
     if (line.role === 'beside') continue
     const ingredient = ingredients.get(line.ingredient)!
-    const nothing = found.wheat.find(one => one.at === at && one.reason.fact === 'leaves nothing behind')
+    const nothing = leftNothing.get(at)
     if (nothing) {
       grounds.push({ verdict: 'holds', reason: nothing.reason, at })
       continue

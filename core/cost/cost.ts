@@ -24,8 +24,20 @@ export interface Cost {
   currency: string
 }
 
+const inForceKnown = new WeakMap<
+  readonly Pack[],
+  { currency: string; today: string; pack: Pack | { unknown: string } }
+>()
+
 /** The pack whose price is in force on a day: the newest that has begun; of several, the cheapest by weight. */
 export function packInForce(ingredient: Ingredient, currency: string, today: string): Pack | { unknown: string } {
+  const known = inForceKnown.get(ingredient.packs)
+  if (known && known.currency === currency && known.today === today) return known.pack
+  const pack = chosenPack(ingredient, currency, today)
+  if (ingredient.packs.length > 0) inForceKnown.set(ingredient.packs, { currency, today, pack })
+  return pack
+}
+function chosenPack(ingredient: Ingredient, currency: string, today: string): Pack | { unknown: string } {
   if (ingredient.packs.length === 0) return { unknown: `no price for ${ingredient.name}` }
   const begun = ingredient.packs.filter(pack => pack.from <= today)
   if (begun.length === 0) return { unknown: `the price of ${ingredient.name} is still to come` }
@@ -36,20 +48,39 @@ export function packInForce(ingredient: Ingredient, currency: string, today: str
     .map(pack => pack.from)
     .sort()
     .at(-1)
-  return own
-    .filter(pack => pack.from === newest)
-    .reduce((best, pack) => (perGram(pack).lt(perGram(best)) ? pack : best))
+  return own.filter(pack => pack.from === newest).reduce((best, pack) => (cheaper(pack, best) ? pack : best))
 }
 
-const pricesPerGram = new WeakMap<Pack, Big>()
-function perGram(pack: Pack): Big {
-  const known = pricesPerGram.get(pack)
-  if (known) return known
-  const price = new Big(pack.price).div(pack.grams)
-  pricesPerGram.set(pack, price)
+/** Millionths of the currency: whole numbers, so that lines always add up to their total. */
+const millionths = 1_000_000
+const mostExact = 2 ** 52
+const perGramKnown = new WeakMap<Pack, number>()
+function perGram(pack: Pack): number {
+  const known = perGramKnown.get(pack)
+  if (known !== undefined) return known
+  const price = Number(pack.price) / pack.grams
+  perGramKnown.set(pack, price)
   return price
 }
-const written = (sum: Big): string => sum.round(6, Big.roundHalfUp).toFixed()
+const cheaper = (a: Pack, b: Pack) => new Big(a.price).times(b.grams).lt(new Big(b.price).times(a.grams))
+
+/** What so many grams as bought cost, in millionths. Close to a half, or past what a number holds, it is worked out in decimals. */
+function costInMillionths(pack: Pack, grams: number): bigint | number {
+  const quick = perGram(pack) * grams * millionths
+  const whole = Math.round(quick)
+  if (quick < mostExact && Math.abs(quick - Math.floor(quick) - 0.5) > 1e-3) return whole
+  const exact = new Big(pack.price).times(grams).times(millionths).div(pack.grams)
+  return BigInt(exact.round(0, Big.roundHalfUp).toFixed())
+}
+
+/** Millionths as a decimal: "0.26", "12". */
+function written(value: bigint | number): string {
+  const digits = String(value).padStart(7, '0')
+  let end = digits.length
+  while (end > digits.length - 6 && digits[end - 1] === '0') end--
+  const whole = digits.slice(0, -6)
+  return end === digits.length - 6 ? whole : `${whole}.${digits.slice(digits.length - 6, end)}`
+}
 
 /** Cost of a bill, per batch and per piece. `pieces` of the whole batch; what is served beside is not sold with it. */
 export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): Cost {
@@ -57,7 +88,7 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
   const currency = workbook.kitchen.currency
   const unknown = new Set<string>()
   const lines: CostLine[] = []
-  let total = new Big(0)
+  let total: bigint | number = 0
   for (const [at, line] of bill.lines.entries()) {
     if (line.role === 'beside') continue
     const ingredient = ingredients.get(line.ingredient)
@@ -75,8 +106,11 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
       continue
     }
     const bought = line.grams / (ediblePart(ingredient, line.form) ?? 1)
-    const cost = perGram(pack).times(bought)
-    total = total.plus(cost)
+    const cost = costInMillionths(pack, bought)
+    total =
+      typeof cost === 'number' && typeof total === 'number' && total + cost < mostExact
+        ? total + cost
+        : BigInt(total) + BigInt(cost)
     lines.push({ ingredient: line.ingredient, cost: written(cost), at })
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') unknown.add(`${gap.path.at(-1)!.name} ${gap.fact}`)
@@ -84,7 +118,7 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
   if (!known) unknown.add('the number of pieces')
   return {
     total: written(total),
-    perPiece: known ? written(total.div(pieces)) : '',
+    perPiece: known ? new Big(written(total)).div(pieces).round(6, Big.roundHalfUp).toFixed() : '',
     lines,
     unknown: [...unknown],
     currency,

@@ -1,12 +1,13 @@
-// Ingredients by their id. Lists are plain data and never changed in place, so each is indexed once.
-import type { Ingredient } from './ingredient'
+// Things by their id. Lists are plain data and never changed in place, so each is indexed once.
+interface Named {
+  id: string
+}
+const indexed = new WeakMap<readonly Named[], ReadonlyMap<string, Named>>()
 
-const indexed = new WeakMap<readonly Ingredient[], ReadonlyMap<string, Ingredient>>()
-
-export function byId(ingredients: readonly Ingredient[]): ReadonlyMap<string, Ingredient> {
-  const known = indexed.get(ingredients)
+export function byId<T extends Named>(things: readonly T[]): ReadonlyMap<string, T> {
+  const known = indexed.get(things) as ReadonlyMap<string, T> | undefined
   if (known) return known
-  const made = new Map(ingredients.map(ingredient => [ingredient.id, ingredient]))
-  indexed.set(ingredients, made)
+  const made = new Map(things.map(thing => [thing.id, thing]))
+  indexed.set(things, made)
   return made
 }

@@ -157,8 +157,8 @@ function problemsOf(
 ): Problem[] {
   const { product, recipe, bill, workbook, found, claims, rules } = context
   const problems: Problem[] = []
-  const used = [...new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))]
-  const ingredients = workbook.ingredients.filter(ingredient => used.includes(ingredient.id))
+  const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
+  const ingredients = workbook.ingredients.filter(ingredient => used.has(ingredient.id))
   if (!recipe) problems.push({ what: 'The recipe of this product is no longer there.', mend: 'Choose another recipe.' })
   else if (bill.lines.length === 0)
     problems.push({ what: 'The recipe has no lines yet.', where: recipe.name, mend: 'Add what goes in.' })
@@ -183,11 +183,14 @@ function problemsOf(
     for (const one of found[code]) if (one.conflict) conflicts.set(one.reason.path.at(-1)!.name, one.reason.fact)
   for (const [name, fact] of conflicts)
     problems.push({ what: `${name}: ${fact}.`, where: name, mend: 'Settle it in the larder.' })
-  const unsettled = ingredients.filter(ingredient =>
-    codes.some(code =>
-      found[code].some(one => one.status === 'unknown' && !one.exempt && one.reason.path.at(-1)?.id === ingredient.id),
+  const open = new Set(
+    codes.flatMap(code =>
+      found[code].flatMap(one =>
+        one.status === 'unknown' && !one.exempt ? (bill.lines[one.at]?.ingredient ?? []) : [],
+      ),
     ),
   )
+  const unsettled = ingredients.filter(ingredient => open.has(ingredient.id))
   if (unsettled.length > 0)
     problems.push({
       what: `Allergens are not settled for ${listed(unsettled.map(one => one.name))}.`,

@@ -94,7 +94,12 @@ interface Placed {
   at: number
 }
 
-function entriesOf(placed: readonly Placed[], context: ListContext, inside = false): Entry[] {
+function entriesOf(
+  placed: readonly Placed[],
+  context: ListContext,
+  lineCodes = codesByLine(context),
+  inside = false,
+): Entry[] {
   const { workbook, rules, bill } = context
   const ingredients = byId(workbook.ingredients)
   const groups = new Map<string, Placed[]>()
@@ -117,7 +122,7 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
   }
   const entries: Entry[] = []
   for (const [key, group] of groups) {
-    const codes = codesIn(group, context)
+    const codes = new Set(group.flatMap(one => lineCodes.get(one.at) ?? []))
     let grams = group.reduce((sum, { line }) => sum + line.grams * line.retained, 0)
     const ingredient = ingredients.get(group[0]!.line.ingredient)!
     if (key === 'water' && !inside && rules.list.waterAsLeft) {
@@ -131,7 +136,7 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
     if (key.startsWith('part ')) {
       const name = lowered(group[0]!.line.path[group[0]!.line.compoundAt!]!.name)
       const list = joined(
-        entriesOf(group, context, true).map(entry => entry.runs),
+        entriesOf(group, context, lineCodes, true).map(entry => entry.runs),
         ', ',
       )
       entries.push({ grams, runs: joined([[plain(`${name} (`)], list, [plain(')')]]) })
@@ -143,14 +148,17 @@ function entriesOf(placed: readonly Placed[], context: ListContext, inside = fal
   return entries.sort((a, b) => b.grams - a.grams || (textOf(a.runs) < textOf(b.runs) ? -1 : 1))
 }
 
-/** What these lines contain, or are named after while nobody has settled it: emphasised either way. */
-function codesIn(group: readonly Placed[], { found, rules }: ListContext): Set<AllergenCode> {
-  const at = new Set(group.map(one => one.at))
-  return new Set(
-    [...declaredCodes(rules), ...rules.list.alsoNamed].filter(code =>
-      found[code].some(one => at.has(one.at) && (one.status === 'contains' || one.conflict)),
-    ),
-  )
+/** For each bill line what it contains, or is named after while nobody has settled it: emphasised either way. */
+function codesByLine({ found, rules }: ListContext): ReadonlyMap<number, AllergenCode[]> {
+  const codes = new Map<number, AllergenCode[]>()
+  for (const code of [...declaredCodes(rules), ...rules.list.alsoNamed])
+    for (const one of found[code])
+      if (one.at >= 0 && (one.status === 'contains' || one.conflict)) {
+        const before = codes.get(one.at)
+        if (before) before.push(code)
+        else codes.set(one.at, [code])
+      }
+  return codes
 }
 
 function entryRuns(

@@ -30,6 +30,23 @@ const onlyWhere: Partial<Record<NutrientCode, (ingredient: Ingredient) => boolea
 }
 const stated: readonly NutrientCode[] = nutrientCodes.filter(code => code !== 'energyKj' && code !== 'energyKcal')
 
+/** What is known of one ingredient per gram: value, low and high of each nutrient in turn; NaN where nobody said. */
+const perGramKnown = new WeakMap<Ingredient, Float64Array>()
+function perGramOf(ingredient: Ingredient): Float64Array {
+  const known = perGramKnown.get(ingredient)
+  if (known) return known
+  const all = new Float64Array(stated.length * 3)
+  for (const [at, code] of stated.entries()) {
+    const fact = statedOf(ingredient, code)
+    const none = fact === undefined && !(onlyWhere[code]?.(ingredient) ?? true)
+    all[at * 3] = none ? 0 : (fact?.value ?? Number.NaN) / 100
+    all[at * 3 + 1] = none ? 0 : (fact?.low ?? fact?.value ?? Number.NaN) / 100
+    all[at * 3 + 2] = none ? 0 : (fact?.high ?? fact?.value ?? Number.NaN) / 100
+  }
+  perGramKnown.set(ingredient, all)
+  return all
+}
+
 /** Energy per 100 g from the macronutrients, by a market's factors; in the unit of the factors. Organic acids, polyols and the like count where given. */
 export function energyOf(of: (code: NutrientCode) => number | undefined, factors: EnergyFactors): number | null {
   const needed = (['fat', 'carbohydrate', 'protein', 'fibre'] as const).map(of)
@@ -62,28 +79,34 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
     if (!bill.lines.some(line => line.role === 'beside' && line.path.at(-1)!.id === gap.path.at(-1)!.id))
       general.add(gap.path.at(-1)!.name)
   if (!(bill.finished > 0)) general.add('the finished weight')
-  for (const code of stated) {
-    const missing = new Set(general)
-    let value = 0
-    let low = 0
-    let high = 0
-    for (const line of bill.lines) {
-      if (line.role === 'beside' || line.retained === 0) continue
-      const ingredient = ingredients.get(line.ingredient)
-      const fact = ingredient && statedOf(ingredient, code)
-      const share = (line.grams * line.retained) / 100
-      if (fact) {
-        value += share * fact.value
-        low += share * (fact.low ?? fact.value)
-        high += share * (fact.high ?? fact.value)
-      } else if (ingredient && !(onlyWhere[code]?.(ingredient) ?? true)) continue
-      else missing.add(ingredient?.name ?? line.ingredient)
+  const lines = bill.lines.filter(line => line.role !== 'beside' && line.retained !== 0)
+  const sums = new Float64Array(stated.length * 3)
+  for (const line of lines) {
+    const ingredient = ingredients.get(line.ingredient)
+    const per = ingredient ? perGramOf(ingredient) : null
+    const grams = line.grams * line.retained
+    for (let at = 0; at < sums.length; at++) sums[at]! += per === null ? Number.NaN : per[at]! * grams
+  }
+  const used = [...new Set(lines.map(line => line.ingredient))].map(id => {
+    const ingredient = ingredients.get(id)
+    return { name: ingredient?.name ?? id, per: ingredient ? perGramOf(ingredient) : null }
+  })
+  const per100 = 100 / bill.finished
+  for (let at = 0; at < stated.length; at++) {
+    const value = sums[at * 3]!
+    // one unknown makes the whole sum no number, an unweighed line of it too
+    if (general.size === 0 && !Number.isNaN(value)) {
+      per100g[stated[at]!] = {
+        value: value * per100,
+        low: sums[at * 3 + 1]! * per100,
+        high: sums[at * 3 + 2]! * per100,
+      }
+      continue
     }
-    if (missing.size > 0) gaps[code] = [...missing]
-    else {
-      const per = 100 / bill.finished
-      per100g[code] = { value: value * per, low: low * per, high: high * per }
-    }
+    const missing = [...general]
+    for (const { name, per } of used)
+      if ((per === null || Number.isNaN(per[at * 3]!)) && !missing.includes(name)) missing.push(name)
+    gaps[stated[at]!] = missing
   }
   for (const [code, factors] of [
     ['energyKj', rules.energy.kj],

@@ -60,9 +60,16 @@ export interface Bill {
   gaps: BillGap[]
 }
 
+const asWeight = 'written as a weight'
+
 /** Grams of one line of an ingredient: the written sum, or the mass said beside it where the amount is no mass. */
 export function lineGrams(line: Line, ingredient: Ingredient, recipe: Recipe): GramsResult {
   if (line.amount === null) return { unknown: 'no amount is written' }
+  // most lines are one plain weight of the thing as it goes in
+  const { value, unit, upTo } = line.amount
+  const mass = gramsOf(unit)
+  if (mass !== null && upTo === undefined && !line.plus && line.weighed !== 'bought' && value >= 0 && value < 1e12)
+    return { grams: value * mass, estimate: line.approximate ?? false, how: asWeight }
   const saidAsMass = line.also?.find(again => gramsOf(again.unit) !== null)
   const written = [line.amount, ...(line.plus ?? [])]
   const summands = saidAsMass && !line.plus?.length && gramsOf(line.amount.unit) === null ? [saidAsMass] : written
@@ -109,7 +116,7 @@ const roleOnTheWay = (outer: Role, inner: Role): Role =>
  * A line without a known weight stays in the bill, unweighed; a missing or circular part becomes a gap. Never throws.
  */
 export function billOf(workbook: Workbook, recipeId: string, batch: { factor: number } = { factor: 1 }): Bill {
-  const recipes = new Map(workbook.recipes.map(recipe => [recipe.id, recipe]))
+  const recipes = byId(workbook.recipes)
   const ingredients = byId(workbook.ingredients)
   const made = new Map<string, Making>()
 
@@ -186,15 +193,21 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       const times = 'times' in wanted ? wanted.times : 0
       for (const leaf of part.lines) {
         const moved: BillLine = {
-          ...leaf,
+          ingredient: leaf.ingredient,
           grams: leaf.grams * times,
-          times: leaf.times * times,
-          topLine: line.id,
           role: roleOnTheWay(line.role, leaf.role),
           path: [here, ...leaf.path],
+          line: leaf.line,
+          topLine: line.id,
+          times: leaf.times * times,
+          estimate: leaf.estimate,
+          how: leaf.how,
           retained: leaf.retained * retained,
           baked: leaf.baked * baked,
         }
+        if (leaf.form !== undefined) moved.form = leaf.form
+        if (leaf.unweighed !== undefined) moved.unweighed = leaf.unweighed
+        if (leaf.leavesNothing !== undefined) moved.leavesNothing = leaf.leavesNothing
         if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
         if (line.leavesNothing !== undefined) moved.leavesNothing = line.leavesNothing
         if (line.declareAs === 'compound') moved.compoundAt = 1
@@ -211,7 +224,10 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
 
   const making = make(recipeId, [])
   const factor = batch.factor
-  const lines = making.lines.map(line => ({ ...line, grams: line.grams * factor, times: line.times * factor }))
+  const lines =
+    factor === 1
+      ? making.lines
+      : making.lines.map(line => ({ ...line, grams: line.grams * factor, times: line.times * factor }))
   let ingoing = 0
   let drained = 0
   let finished = 0

@@ -11,12 +11,8 @@ const context = await browser.newContext({ baseURL: address, viewport: { width: 
 await context.addCookies([{ name: 'bench', value: 'nell', url: address }])
 const page = await context.newPage()
 
-/** Types so many keys into one amount; milliseconds from the input event to the frame after the numbers moved. */
-async function measure(name: string, keys: number): Promise<number[]> {
-  await page
-    .getByRole('button', { name: new RegExp(`^Amount of ${name}:`) })
-    .first()
-    .click()
+/** Types so many keys into the field in focus; milliseconds from the input event to the frame after the numbers moved. */
+async function typed(keys: number): Promise<number[]> {
   await page.evaluate(() => {
     const samples: number[] = []
     Object.assign(window, { samples })
@@ -38,8 +34,22 @@ async function measure(name: string, keys: number): Promise<number[]> {
     await page.keyboard.press(at % 8 === 0 ? 'Home' : key)
     await page.waitForTimeout(15)
   }
-  await page.keyboard.press('Escape')
   return page.evaluate(() => (window as unknown as { samples: number[] }).samples)
+}
+async function measure(name: string, keys: number): Promise<number[]> {
+  await page
+    .getByRole('button', { name: new RegExp(`^Amount of ${name}:`) })
+    .first()
+    .click()
+  const samples = await typed(keys)
+  await page.keyboard.press('Escape')
+  return samples
+}
+/** What this browser needs for a keystroke on a page with nothing but a field: the floor under all others. */
+async function floor(keys: number): Promise<number[]> {
+  await page.setContent('<input autofocus aria-label="Nothing">')
+  await page.getByLabel('Nothing').click()
+  return typed(keys)
 }
 const quantile = (samples: number[], share: number) =>
   [...samples].sort((a, b) => a - b)[Math.min(samples.length - 1, Math.floor(samples.length * share))]!
@@ -60,6 +70,7 @@ async function long(on: Page): Promise<void> {
   await on.getByRole('heading', { name: 'Four hundred lines' }).waitFor()
 }
 
+say('a bare field', await floor(250))
 await page.goto('/products/damson-slice', { waitUntil: 'networkidle' })
 say('largest demo product', await measure('plant butter', 250))
 await long(page)

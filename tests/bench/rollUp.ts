@@ -3,7 +3,7 @@
 import { assess, billOf, type Ingredient, type Recipe, type Workbook } from '@fair-tin/core'
 import postgres from 'postgres'
 import { allergenCodes } from '../../core/allergen/codes'
-import { findings, rolledUp } from '../../core/allergen/rollUp'
+import { allergenStatusesOf } from '../../core/allergen/rollUp'
 import { costOf } from '../../core/cost/cost'
 import { rulesOf } from '../../core/market/market'
 import { nutritionOf } from '../../core/nutrition/rollUp'
@@ -62,7 +62,7 @@ const nutrients = ['fat', 'saturates', 'carbohydrate', 'sugars', 'fibre', 'prote
 function rollUp() {
   const bill = billOf(workbook, 'top')
   const cost = costOf(bill, workbook, 24)
-  const statuses = allergenCodes.map(code => rolledUp(findings(bill, workbook, code)))
+  const statuses = allergenStatusesOf(bill, workbook)
   return { bill, cost, statuses, nutrition: nutritionOf(bill, workbook, rules, 50) }
 }
 

@@ -61,7 +61,7 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
   const draft = declaration.problems.length > 0 ? [paragraph([{ text: 'DRAFT. Not for sale.', strong: true }])] : []
   const date = extras.date ?? particulars.date
   const net: Paragraph = {
-    ...paragraph(plain(particulars.netQuantity), 0),
+    ...paragraph(plain(particulars.netQuantity), panel ? 0 : 0.16),
     size: quantity / figureHeight,
     fixed: true,
   }

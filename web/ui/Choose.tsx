@@ -38,7 +38,7 @@ export function Choose({
         }
       >
         <span className="truncate">
-          {pill && <span className="max-md:sr-only">{label}: </span>}
+          {pill && <span className="max-xl:sr-only">{label}: </span>}
           <Select.Value placeholder={placeholder} />
         </span>
         <Select.Icon>

@@ -8,9 +8,10 @@ import { type Editing, shifted } from './editing'
 import { InPlace } from './InPlace'
 import { Row, worstMark } from './LedgerRow'
 import { LineMenu } from './LineMenu'
-import { type LedgerGroup, type LedgerRow, scaled } from './ledger'
+import { type LedgerGroup, type LedgerRow, scaled } from './ledgerGroups'
 import { kitchenMark, MarkButton, MarkReasons, type OpenedMark, type OpenMark, placeOf } from './Marks'
 import { PriceOf } from './PriceOf'
+import { chunkedFrom, chunkSize, RowChunk } from './RowChunk'
 import type { Hands } from './useTyped'
 import { WrittenCell } from './WrittenCell'
 
@@ -51,7 +52,8 @@ export function Ledger({
   const pricedIngredient = groups
     .flatMap(group => group.rows)
     .find(row => row.ingredient && row.ingredient.id === priced)?.ingredient
-  const columns = 5 + claims.length
+  // written, share and cost are hidden on narrow screens: what spans columns leaves them out and stands beside their cells
+  const columns = 2 + claims.length
 
   /** Alt with an arrow moves the line that has the focus. */
   const onKeyDown = (event: KeyboardEvent) => {
@@ -64,6 +66,20 @@ export function Ledger({
     const focused = event.target as HTMLElement
     requestAnimationFrame(() => focused.focus())
   }
+  const long = bill.lines.length > chunkedFrom
+  const drawn = (row: LedgerRow) => (
+    <Row
+      key={row.key}
+      row={row}
+      pointed={pointed !== null && pointed === row.ingredient?.id}
+      claims={claims}
+      onOpen={open}
+      onMenu={openMenu}
+      onPrice={openPrice}
+      factor={factor}
+      hands={hands}
+    />
+  )
   const places = [...new Set(claims.flatMap(claim => claim.kitchenGrounds.map(placeOf)))].sort()
   return (
     <>
@@ -95,27 +111,30 @@ export function Ledger({
             <th className="px-4 py-2 font-normal">Part and line</th>
             <th className="py-2 pr-3 text-right font-normal max-sm:hidden">Written</th>
             <th className="py-2 pr-3 text-right font-normal">Weigh out</th>
-            <th className="py-2 pr-3 text-right font-normal max-md:hidden">Of the bowl</th>
+            <th className="py-2 pr-3 text-right font-normal max-xl:hidden">Of the bowl</th>
             <th className="py-2 pr-2 text-right font-normal max-md:hidden">{moneySign(currency)}</th>
             {claims.map(claim => (
               <th
                 key={claim.claim}
-                className="w-[64px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal last:pr-3 max-sm:w-[52px]"
+                className="w-[64px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal last:pr-3 max-xl:w-[54px] max-sm:w-[36px] max-sm:last:pr-1"
               >
-                {nameOfClaim(claim.claim)
-                  .split(/[- ](?=\S+$)/)
-                  .map(word => (
-                    <span key={word} className="block">
-                      {word}
-                    </span>
-                  ))}
-                <span className={`block font-bold ${verdictClass[claim.verdict]}`}>{claim.verdict}</span>
+                {/* on a phone the columns are narrow, so their heads stand upright */}
+                <span className="max-sm:inline-block max-sm:rotate-180 max-sm:whitespace-nowrap max-sm:[writing-mode:vertical-rl]">
+                  {nameOfClaim(claim.claim)
+                    .split(/[- ](?=\S+$)/)
+                    .map(word => (
+                      <span key={word} className="sm:block">
+                        {word}{' '}
+                      </span>
+                    ))}
+                  <span className={`font-bold sm:block ${verdictClass[claim.verdict]}`}>{claim.verdict}</span>
+                </span>
               </th>
             ))}
           </tr>
         </thead>
-        {groups.map(group => (
-          <tbody key={group.key} className="border-b border-hair">
+        {groups.flatMap(group => [
+          <tbody key={group.key} className={long ? '' : 'border-b border-hair'}>
             <GroupHead
               group={group}
               columns={columns}
@@ -124,21 +143,19 @@ export function Ledger({
               hands={hands}
               onMenu={openMenu}
             />
-            {group.rows.map(row => (
-              <Row
-                key={row.key}
-                row={row}
-                pointed={pointed !== null && pointed === row.ingredient?.id}
-                claims={claims}
-                onOpen={open}
-                onMenu={openMenu}
-                onPrice={openPrice}
-                factor={factor}
-                hands={hands}
-              />
-            ))}
-          </tbody>
-        ))}
+            {!long && group.rows.map(drawn)}
+          </tbody>,
+          ...(long
+            ? Array.from({ length: Math.ceil(group.rows.length / chunkSize) }, (_, at) => {
+                const part = group.rows.slice(at * chunkSize, (at + 1) * chunkSize)
+                return (
+                  <RowChunk key={`${group.key} ${at}`} rows={part.length} columns={columns + 3}>
+                    {() => part.map(drawn)}
+                  </RowChunk>
+                )
+              })
+            : []),
+        ])}
         {places.length > 0 && (
           <tbody>
             <tr>
@@ -146,17 +163,19 @@ export function Ledger({
                 <span className="font-head text-[15px] font-bold text-navy">The kitchen itself</span>
                 <span className="ml-2 text-[13px] text-quiet">cross-contact{reviewed(claims)}</span>
               </th>
+              <HiddenWhereNarrow />
             </tr>
             {places.map(place => (
               <tr key={place} className="h-[24px] pointer-coarse:h-[44px]">
-                <td className="px-4" colSpan={5}>
+                <td className="px-4" colSpan={2}>
                   {place || 'the whole kitchen'}
                 </td>
+                <HiddenWhereNarrow />
                 {claims.map(claim => {
                   const mark = kitchenMark(claim, place)
                   const name = place || 'the kitchen itself'
                   return (
-                    <td key={claim.claim} className="text-center last:pr-3">
+                    <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
                       {mark && (
                         <MarkButton
                           name={name}
@@ -228,7 +247,9 @@ function GroupHead({
           <WrittenCell line={part} name={group.title} text={scaled(part, factor)} factor={factor} hands={hands} />
         </td>
         <td className="figure pt-1.5 pr-3 text-right text-quiet">{grams > 0 ? weighed(grams) : ''}</td>
-        <td colSpan={columns - 3} />
+        <td className="max-xl:hidden" />
+        <td className="max-md:hidden" />
+        <td colSpan={columns - 2} />
       </tr>
     )
   }
@@ -239,6 +260,7 @@ function GroupHead({
           <span className={title}>{group.title}</span>
           {note}
         </th>
+        <HiddenWhereNarrow />
       </tr>
     )
   const lines = group.rows.flatMap(row => (row.source ? [row.source] : []))
@@ -266,6 +288,16 @@ function GroupHead({
         </span>
         {note}
       </th>
+      <HiddenWhereNarrow />
     </tr>
   )
 }
+
+/** The cells of the columns that narrow screens do without: written, share, cost. */
+const HiddenWhereNarrow = () => (
+  <>
+    <td className="max-sm:hidden" />
+    <td className="max-xl:hidden" />
+    <td className="max-md:hidden" />
+  </>
+)

@@ -2,7 +2,7 @@
 'use client'
 import { type ClaimResult, percent, toPlaces, weighed } from '@fair-tin/core'
 import { memo } from 'react'
-import type { LedgerRow } from './ledger'
+import type { LedgerRow } from './ledgerGroups'
 import { MarkButton, type OpenMark } from './Marks'
 import type { Hands } from './useTyped'
 import { WrittenCell } from './WrittenCell'
@@ -75,7 +75,7 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
         </button>
         <span className="figure block px-1 text-quiet sm:hidden">{source ? row.written : ''}</span>
       </td>
-      <td className="py-0 pr-2 text-right max-sm:hidden">
+      <td className="py-0 pr-2 text-right whitespace-nowrap max-sm:hidden">
         {source ? (
           <WrittenCell line={source} name={row.name} text={row.written} factor={factor} hands={hands} />
         ) : (
@@ -97,7 +97,7 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
           weighed(line.grams)
         )}
       </td>
-      <td className="figure py-0 pr-3 text-right max-md:hidden">{shareOf(row)}</td>
+      <td className="figure py-0 pr-3 text-right max-xl:hidden">{shareOf(row)}</td>
       <td className="py-0 pr-1 text-right max-md:hidden">
         {row.ingredient && line?.role !== 'beside' && (
           <button
@@ -113,7 +113,7 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
         )}
       </td>
       {claims.map(claim => (
-        <td key={claim.claim} className="text-center last:pr-3">
+        <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
           {claim.marks[row.at] && (
             <MarkButton
               name={row.name}

@@ -50,7 +50,7 @@ export function Lid(props: LidProps) {
             className="flex items-center gap-1 border-b-[3px] border-transparent px-2.5 py-2 outline-offset-[-3px] data-[state=active]:border-damson data-[state=active]:font-bold data-[state=active]:text-navy pointer-coarse:min-h-[44px]"
           >
             {faces[face].name}
-            <kbd className="rounded border border-hair px-1 font-figure text-[11px] text-quiet max-md:hidden">
+            <kbd className="rounded border border-hair px-1 font-figure text-[11px] text-quiet max-xl:hidden">
               {at + 1}
             </kbd>
           </Tabs.Trigger>

@@ -6,7 +6,7 @@ import Link from 'next/link'
 import { Popover } from 'radix-ui'
 import { type RefObject, useState } from 'react'
 import { type Editing, shifted } from './editing'
-import { type LedgerRow, scaled } from './ledger'
+import { type LedgerRow, scaled } from './ledgerGroups'
 import { useTyped } from './useTyped'
 import { WrittenCell } from './WrittenCell'
 

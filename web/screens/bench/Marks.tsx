@@ -39,7 +39,7 @@ export function MarkButton({
       type="button"
       aria-haspopup="dialog"
       aria-label={markTitle(name, claim, mark)}
-      className="inline-flex size-[24px] items-center justify-center rounded hover:bg-hair/60 pointer-coarse:size-[44px]"
+      className="inline-flex size-[24px] items-center justify-center rounded hover:bg-hair/60 pointer-coarse:h-[44px] pointer-coarse:w-[44px] max-sm:w-[34px]!"
       onClick={event => onOpen(event.currentTarget)}
     >
       <VerdictMark mark={mark} />
