@@ -1,12 +1,18 @@
 // One bakery's queries neither see nor change another's rows: through every table and view, by hand-written SQL too.
-import { unknownIngredient } from '@fair-tin/core'
+import { type BenchEdit, inverse, type Recipe, unknownIngredient } from '@fair-tin/core'
 import postgres from 'postgres'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import {
   addIngredient,
+  addRecipe,
+  editBench,
   findIngredient,
   journalOf,
+  keepVersion,
   listIngredients,
+  listVersions,
+  lockRecipe,
+  readStamp,
   removeIngredient,
   restoreIngredient,
   saveIngredient,
@@ -36,11 +42,15 @@ beforeAll(async () => {
   })
   await withBakery(
     theirs,
-    sql =>
-      addIngredient(sql, {
+    async sql => {
+      await addIngredient(sql, {
         ...unknownIngredient('secret-flour', 'secret flour'),
         packs: [{ grams: 1000, price: '2.50', currency: 'GBP', from: '2026-01-01' }],
-      }),
+      })
+      const recipe: Recipe = { id: 'secret-loaf', version: 1, name: 'Secret loaf', lines: [], steps: [] }
+      await addRecipe(sql, recipe)
+      await keepVersion(sql, recipe, 'secret', '')
+    },
     'ulf',
   )
 })
@@ -119,6 +129,18 @@ describe('isolation', () => {
     for (const name of [...tables, ...views]) expect(await app`select * from ${app(name)}`, name).toHaveLength(0)
     await app.end()
   })
+  it('keeps versions apart, numbered for each recipe, and never changes one', async () => {
+    const loaf = (await withBakery(theirs, sql => lockRecipe(sql, 'secret-loaf'), 'ulf'))!
+    await withBakery(theirs, sql => keepVersion(sql, loaf, 'second', 'why'), 'ulf')
+    const kept = await withBakery(theirs, sql => listVersions(sql, 'secret-loaf'))
+    expect(kept.map(one => [one.number, one.name, one.keptBy])).toEqual([
+      [2, 'second', 'Ulf'],
+      [1, 'secret', 'Ulf'],
+    ])
+    expect(await withBakery(mine, sql => listVersions(sql, 'secret-loaf'))).toEqual([])
+    for (const change of ['update recipe_version set name = $1', 'delete from recipe_version where name <> $1'])
+      await expect(withBakery(theirs, sql => sql.unsafe(change, ['x']), 'ulf')).rejects.toThrow(/permission denied/)
+  })
   it('refuses to nest', async () => {
     await expect(withBakery(mine, () => withBakery(theirs, sql => sql`select 1`))).rejects.toThrow(/already open/)
   })
@@ -191,4 +213,36 @@ describe('saving', () => {
       version: 3,
     })
   })
+})
+
+describe('edits from a bench', () => {
+  it('go through once, however often they are sent, and are journalled under who made them', async () => {
+    const edits: BenchEdit[] = [
+      { kind: 'add', line: { id: 'x1', of: { ingredient: 'salt' }, amount: null, role: 'mix' }, after: null },
+      { kind: 'tick', list: 'claims', item: 'paleo', to: true },
+    ]
+    const send = () => withBakery(mine, sql => editBench(sql, 'rhubarb-tartlet', edits), 'tobit')
+    const [first, second] = [await send(), await send()]
+    expect(second!.recipe).toEqual(first!.recipe)
+    expect(second!.product.version).toBe(first!.product.version)
+    const [entry] = await withBakery(mine, sql => journalOf(sql, 'product', 'rhubarb-tartlet'))
+    expect(entry).toMatchObject({ person: 'tobit', change: 'update' })
+    await withBakery(mine, sql => editBench(sql, 'rhubarb-tartlet', edits.map(inverse).reverse()), 'tobit')
+  })
+  it('are undone whole where the outcome is refused', async () => {
+    const before = await withBakery(mine, readStamp)
+    await expect(
+      withBakery(
+        mine,
+        sql =>
+          editBench(sql, 'rhubarb-tartlet', [{ kind: 'pieces', was: 12, to: 13 }], async () => {
+            throw new Error('no')
+          }),
+        'nell',
+      ),
+    ).rejects.toThrow('no')
+    expect(await withBakery(mine, readStamp)).toBe(before)
+  })
+  it('of a product of another bakery find nothing', async () =>
+    expect(await withBakery(theirs, sql => editBench(sql, 'rhubarb-tartlet', []), 'ulf')).toBeNull())
 })

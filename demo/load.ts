@@ -1,8 +1,18 @@
 // Loads the demo bakery into a new database. Run by the demo and test scripts after the migrations.
 import path from 'node:path'
-import { addIngredient, addKitchen, addProduct, addRecipe, closePool, migrate, withBakery } from '@fair-tin/data'
+import {
+  addIngredient,
+  addKitchen,
+  addProduct,
+  addRecipe,
+  closePool,
+  keepVersion,
+  migrate,
+  withBakery,
+} from '@fair-tin/data'
 import postgres from 'postgres'
 import { bakery, staff } from './kitchen'
+import { keptVersions } from './recipes'
 import { demoWorkbook } from './workbook'
 
 const ownerUrl = process.env.FAIR_TIN_OWNER_DATABASE
@@ -19,11 +29,11 @@ try {
   if (ran.length > 0) console.log(`Database brought up to date: ${ran.join(', ')}.`)
   const fresh = await owner.begin(async sql => {
     await sql`select set_config('fair_tin.bakery', ${bakery.id}, true), set_config('fair_tin.person', 'set-up', true)`
-    const there = await sql`select 1 from bakery where bakery_id = ${bakery.id}`
-    if (there.length > 0) return false
-    await sql`insert into bakery values (${bakery.id}, ${bakery.name})`
-    for (const person of staff) await sql`insert into staff values (${bakery.id}, ${person.id}, ${person.name})`
-    return true
+    await sql`insert into bakery values (${bakery.id}, ${bakery.name}) on conflict do nothing`
+    for (const person of staff)
+      await sql`insert into staff values (${bakery.id}, ${person.id}, ${person.name}) on conflict do nothing`
+    // the rest comes in one transaction: where a load was cut off, none of it is there
+    return (await sql`select 1 from kitchen`).length === 0
   })
   if (fresh) {
     const workbook = demoWorkbook(today)
@@ -34,6 +44,7 @@ try {
         for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
         for (const recipe of workbook.recipes) await addRecipe(sql, recipe)
         for (const product of workbook.products) await addProduct(sql, product)
+        for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
       },
       'set-up',
     )

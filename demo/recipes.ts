@@ -181,3 +181,22 @@ export const recipes: Recipe[] = [
     ],
   },
 ]
+
+/** How the loaf was before: kept, to be compared with. */
+const loaf = recipes.find(one => one.id === 'ginger-teff-loaf')!
+export const keptVersions: { recipe: Recipe; name: string; reason: string }[] = [
+  {
+    name: 'as on the card',
+    reason: 'a third more syrup, and no vinegar: it sank',
+    recipe: {
+      ...loaf,
+      lines: loaf.lines
+        .filter(one => !('ingredient' in one.of) || one.of.ingredient !== 'cider-vinegar')
+        .map(one =>
+          'ingredient' in one.of && one.of.ingredient === 'light-cane-sugar'
+            ? { ...one, amount: { value: 290, unit: 'g' } }
+            : one,
+        ),
+    },
+  },
+]

@@ -74,11 +74,21 @@ const views = [
   { name: 'larder', at: '/larder', size: desk },
   { name: 'kitchen', at: '/kitchen', size: desk },
   { name: 'ingredient', at: '/larder/plant-butter', size: desk },
+  { name: 'about-product', at: '/products/damson-slice', size: desk, act: page => page.keyboard.press('5') },
   {
-    name: 'about-product',
-    at: '/products/damson-slice',
+    name: 'markets',
+    at: '/products/ginger-teff-loaf',
     size: desk,
-    act: page => page.getByRole('button', { name: /^Change name/ }).click(),
+    act: page => page.getByRole('button', { name: 'Beside another market' }).click(),
+  },
+  {
+    name: 'versions',
+    at: '/products/ginger-teff-loaf',
+    size: desk,
+    act: async page => {
+      await page.keyboard.press('h')
+      await page.getByText('Line by line').waitFor()
+    },
   },
 ]
 
