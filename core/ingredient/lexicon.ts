@@ -11,95 +11,139 @@ interface Entry {
 }
 
 const entries: Entry[] = [
-  { code: 'wheat', words: 'wheat(?:en|germ|meal)?|wholewheat', clear: true },
+  { code: 'wheat', words: 'wheat(?:en|germ|meal|feed|s)?|wholewheat', clear: true },
   {
     code: 'wheat',
     words:
-      'spelt|kamut|khorasan|durum|semolina|farina|atta|maida|seitan|bulgh?ur|couscous|freekeh|einkorn|emmer|triticale|graham flour|farro',
+      'spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|filo|phyllo|panko',
   },
   { code: 'rye', words: 'rye', clear: true },
+  { code: 'rye', words: 'triticale|roggen|seigle|segale' },
   { code: 'barley', words: 'barley', clear: true },
-  { code: 'barley', words: 'malt(?:ed)?(?! vinegar extract)|maltextract' },
-  { code: 'oats', words: 'oats?|oatmeal|oatbran', clear: true },
+  {
+    code: 'barley',
+    words: '(?<!rice |maize |corn |oat |wheat )malt(?:ed)?(?! vinegar extract)|maltextract|gerste|orge|orzo',
+  },
+  { code: 'oats', words: 'oats?|oatmeal|oatbran|oatflakes?', clear: true },
+  { code: 'oats', words: 'hafer|avoine|avena' },
   { code: 'egg', words: 'eggs?', clear: true },
-  { code: 'egg', words: 'albumen|albumin|meringues?|mayonnaise|ovalbumin|e1105|lysozyme' },
-  { code: 'milk', words: 'milk|buttermilk|skimmilk', clear: true },
+  {
+    code: 'egg',
+    words:
+      '(?<!lact)albumen|(?<!lact)albumin|meringues?|mayonnaise|ovalbumin|ovomucoid|e ?1105|lysozyme|oeufs?|œufs?|huevos?|eier|vollei',
+  },
+  { code: 'milk', words: 'milk|milks|buttermilk|skimmilk|milkfat', clear: true },
   {
     code: 'milk',
     words:
-      'butter|cream|cheese|yogh?urt|whey|casein(?:ate)?s?|ghee|lactose|curds?|quark|paneer|dahi|khoya|mascarpone|ricotta|kefir|cr[eè]me fra[iî]che|fromage frais|dulce de leche|custard',
+      'butter|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
-  { code: 'peanut', words: 'groundnuts?|monkey nuts?|arachis' },
+  {
+    code: 'peanut',
+    words: 'groundnuts?|monkey ?nuts?|arachis|arachides?|cacahu[eè]tes?|cacahuetes?|erdn[uü]sse?|moongphali|beer nuts',
+  },
   { code: 'soy', words: 'soya|soy|soybeans?|soyabeans?', clear: true },
-  { code: 'soy', words: 'tofu|miso|tamari|edamame|tempeh|e322' },
+  {
+    code: 'soy',
+    words:
+      'tofu|miso|tamari|shoyu|edamame|tempeh|natto|okara|soja|(?<!sunflower lecithins? ?[,(]? ?)(?<!rapeseed lecithins? ?[,(]? ?)(?<!lecithins? ?\\((?:sunflower|rapeseed|canola)[,)] ?)e ?322(?!(?: ?\\(i+\\))? ?[,(]? ?(?:from )?(?:sunflower|rapeseed|canola))',
+  },
   { code: 'almond', words: 'almonds?', clear: true },
-  { code: 'almond', words: 'marzipan|frangipane?|amaretti' },
+  { code: 'almond', words: 'marzipan|frangipane?|amaretti|amaretto|amandes?|mandeln?|mandorle?|badam|almondine' },
   { code: 'hazelnut', words: 'hazelnuts?', clear: true },
-  { code: 'hazelnut', words: 'filberts?|gianduja|praline' },
+  { code: 'hazelnut', words: 'filberts?|gianduja|gianduia|pralines?|noisettes?|nocciol[ae]|haseln[uü]sse?|cobnuts?' },
   { code: 'walnut', words: 'walnuts?', clear: true },
+  { code: 'walnut', words: 'akhrot|waln[uü]sse?' },
   { code: 'cashew', words: 'cashews?', clear: true },
+  { code: 'cashew', words: 'kaju' },
   { code: 'pecan', words: 'pecans?', clear: true },
-  { code: 'brazilNut', words: 'brazil nuts?|brazils', clear: true },
+  { code: 'brazilNut', words: 'brazil ?nuts?|brazils', clear: true },
   { code: 'pistachio', words: 'pistachios?', clear: true },
+  { code: 'pistachio', words: 'pistaches?|pistazien?|pista' },
   { code: 'macadamia', words: 'macadamias?|queensland nuts?', clear: true },
-  { code: 'pineNut', words: 'pine ?nuts?|pine kernels?|pignoli' },
-  { code: 'coconut', words: 'coconuts?|copra' },
-  { code: 'celery', words: 'celery|celeriac', clear: true },
+  { code: 'pineNut', words: 'pine ?nuts?|pine kernels?|pignoli|pinoli' },
+  { code: 'coconut', words: 'coconuts?|copra|kokosn?u?s?s?' },
+  { code: 'celery', words: 'celery', clear: true },
+  { code: 'celery', words: 'celeriac|sellerie?' },
   { code: 'mustard', words: 'mustard', clear: true },
+  { code: 'mustard', words: 'dijon|senf' },
   { code: 'sesame', words: 'sesame', clear: true },
-  { code: 'sesame', words: 'tahini|tahina|halva|halwa|gomasio|benne' },
-  { code: 'lupin', words: 'lupins?|lupine?', clear: true },
-  { code: 'fish', words: 'fish', clear: true },
-  { code: 'fish', words: 'anchov(?:y|ies)|cod|salmon|tuna|isinglass' },
+  { code: 'sesame', words: 'tahini|tahina|halvah?|halwa|gomasio|benne|gingelly|hummus|houmous|sesam' },
+  { code: 'lupin', words: 'lupins?|lupine?|lupinus', clear: true },
+  { code: 'fish', words: 'fish|fishes', clear: true },
+  {
+    code: 'fish',
+    words: 'anchov(?:y|ies)|cod|haddock|salmon|tuna|mackerel|sardines?|isinglass|surimi|worcester(?:shire)? sauce',
+  },
   { code: 'crustaceans', words: 'crustaceans?', clear: true },
-  { code: 'crustaceans', words: 'prawns?|shrimps?|crabs?|lobsters?|crayfish' },
-  { code: 'molluscs', words: 'molluscs?', clear: true },
-  { code: 'molluscs', words: 'mussels?|oysters?|squid|clams?|scallops?' },
-  { code: 'sulphites', words: 'sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|meta-?bisul(?:ph|f)ites?|e22[0-8]', clear: true },
+  { code: 'crustaceans', words: 'prawns?|shrimps?|crabs?|lobsters?|crayfish|krill|langoustines?' },
+  { code: 'molluscs', words: 'molluscs?|mollusks?', clear: true },
+  { code: 'molluscs', words: 'mussels?|oysters?|squid|calamari|octopus|clams?|scallops?|cuttlefish|whelks?' },
+  {
+    code: 'sulphites',
+    words:
+      'sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|so2|(?:meta-?)?bi?sul(?:ph|f)ites?|metabisul(?:ph|f)ites?|e ?22[0-8]',
+    clear: true,
+  },
 ]
 
 /** What only sounds like an allergen. Blanked before the words are looked for. */
 const sounds = [
-  '(?:cocoa|shea|nut|peanut|almond|cashew|hazelnut|apple|plant|vegan|dairy[- ]free|soya?|coconut|sunflower|mango|body|illipe|kokum) butters?',
+  '(?:cocoa|cacao|shea|nut|peanut|almond|cashew|hazelnut|pistachio|apple|plant|vegan|dairy[- ]free|soya?|coconut|sunflower|pumpkin seed|mango|body|illipe|kokum|sesame) butters?',
   'butter ?beans?',
   'butternut(?: squash)?',
-  'butterscotch',
-  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut) (?:milk|cream|yogh?urt|cheese|creamer)s?',
+  'butterscotch flavou?r(?:ing)?',
+  'butterfl(?:y|ies)',
+  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut|macadamia|tiger ?nut) ?(?:milk|cream|yogh?urt|cheese|creamer)s?',
   'coconut (?:milk|cream) powder',
-  'cream of tartar',
+  'cream of (?:tartar|coconut)',
   'creamed (?:coconut|corn)',
+  'creaming',
   'nutmeg',
-  'water chestnuts?',
-  'chestnuts?',
+  'water ?chestnuts?',
+  '(?:sweet )?chestnuts?',
+  'tiger ?nuts?',
   'buckwheat',
   'egg ?plants?',
-  'egg replacers?',
-  'vegan (?:cheese|cream|egg|mayonnaise|meringue)s?',
-  'oyster mushrooms?',
+  'egg (?:replacers?|substitutes?)',
+  'eggless',
+  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yogh?urt|custard|butter|quark)s?',
+  '(?:non|dairy free|plant based)[- ]?dairy (?:cream|creamer|whip)',
+  '(?:king )?oyster mushrooms?',
+  'crab ?apples?',
   'cream crackers?(?= colour)',
   'milk thistle',
-  'maltodextrin',
+  'maltodextrins?',
   'maltitol(?: syrup)?',
   'maltose',
+  'isomalt(?:ulose)?',
   'malt vinegar extract',
   'lactic acid',
   'lactates?',
-  'stearoyl lactylates?',
+  'lactitol',
+  'stearoyl.{0,2}lactylates?',
   '(?:plant|pea|rice) (?:based )?custard',
-  'custard apple',
+  'custard (?:apple|powder)',
   'cod(?:e|ed|ex)',
   'horse ?mussel',
+  'mustard fruit jar',
+  'wheatgrass free',
+  'barley ?corn length',
+  'fish(?:ing|ery|eye) .*?licen[cs]e',
+  'corn ?starch',
 ]
 /** Inside such a phrase these words still count: "almond butter" is almond, "soya milk" is soya. */
-const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|soya?|coconut|oat)\b/i
+const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z])/i
 
 const bound = (source: string) => new RegExp(`(?<![\\p{L}\\p{N}])(?:${source})(?![\\p{L}\\p{N}])`, 'giu')
 const compiled = entries.map(entry => ({ code: entry.code, clear: entry.clear ?? false, pattern: bound(entry.words) }))
 const disguise = bound(sounds.join('|'))
-/** "milk-free", "free from milk", "no egg": says it is absent, so it names nothing. */
+/** "milk-free", "free from milk and egg", "contains no nuts": says it is absent, so it names nothing. */
 const absent =
-  /(?<![\p{L}])[\p{L}]+[- ]free(?![\p{L}])|\b(?:free from|free of|without|contains no|no added|no)\s+[\p{L}]+/giu
+  /(?<![\p{L}])(?:[\p{L}]+(?:, | and | & |\/))*[\p{L}]+[- ]free(?![\p{L}])|\b(?:free from|free of|does not contain|contains no|without(?: any)?|no added|no)\s+[^.;()[\]]{1,160}?(?=[.;()[\]]|$|, (?!and |or |[\p{L}]+(?:,| and| or|$))|\bbut\b|\bcontains\b)/giu
+/** "non-dairy" says nothing either way; what stands behind it does. */
+const nonDairy = /\bnon[- ]dairy\b/giu
 
 export interface Mention {
   code: AllergenCode
@@ -124,13 +168,15 @@ export function mentions(text: string): readonly Mention[] {
   return found
 }
 
+const blank = (phrase: string) => ' '.repeat(phrase.length)
 function look(text: string): Mention[] {
   const sober = text
-    .replace(absent, phrase => ' '.repeat(phrase.length))
+    .replace(nonDairy, blank)
     .replace(disguise, phrase => {
       const kept = stillCounts.exec(phrase)
-      return kept ? phrase.slice(0, kept.index + kept[0].length).padEnd(phrase.length) : ' '.repeat(phrase.length)
+      return kept ? phrase.slice(0, kept.index + kept[0].length).padEnd(phrase.length) : blank(phrase)
     })
+    .replace(absent, blank)
   const found: Mention[] = []
   for (const { code, clear, pattern } of compiled)
     for (const match of sober.matchAll(pattern))

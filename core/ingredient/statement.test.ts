@@ -1,8 +1,177 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { AllergenCode } from '../allergen/codes'
 import { compositionText } from '../label/ingredientList'
+import type { Component } from './ingredient'
 import { readStatement } from './statement'
 
-describe('readStatement', () => {
+const nuts: AllergenCode[] = ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia']
+const cereals: AllergenCode[] = ['wheat', 'rye', 'barley', 'oats']
+/** A statement as a supplier prints it, what it contains, and what it may. All invented. */
+const printed: [string, AllergenCode[], AllergenCode[]][] = [
+  ['Sugar, cocoa mass, cocoa butter, emulsifier: soya lecithin, vanilla.', ['soy'], []],
+  [
+    'Cocoa mass, sugar, cocoa butter, emulsifier (sunflower lecithin E322). May contain milk and nuts.',
+    [],
+    ['milk', ...nuts],
+  ],
+  ['Cocoa mass, sugar, emulsifier: lecithins (E322). Cocoa solids 70% minimum.', ['soy'], []],
+  ['Ingredients: Maize starch, raising agents (disodium diphosphate, sodium bicarbonate).', [], []],
+  [
+    'Raising agents: E450(i), E500(ii); WHEAT flour (WHEAT flour, calcium carbonate, iron, niacin, thiamin).',
+    ['wheat'],
+    [],
+  ],
+  [
+    'Rapeseed oil (38%), water, shea butter, cocoa butter, salt, emulsifier (mono- and diglycerides of fatty acids), natural flavouring, colour (carotenes).',
+    [],
+    [],
+  ],
+  [
+    'Vegetable margarine [palm oil, rapeseed oil, water, salt, whey powder (milk)], sugar, egg white powder',
+    ['milk', 'egg'],
+    [],
+  ],
+  ['Icing sugar (sugar, maize starch). Free from gluten, milk, egg and nuts.', [], []],
+  ['Rolled oats. Produced in a mill that also handles wheat and barley.', ['oats'], ['wheat', 'barley']],
+  [
+    'Buckwheat flour 100%. Packed in a facility that handles nuts, peanuts and sesame.',
+    [],
+    [...nuts, 'peanut', 'sesame'],
+  ],
+  ['Butternut squash, coconut cream, nutmeg, water chestnuts, creamed coconut.', ['coconut'], []],
+  ['Oat drink (water, oats 10%), sunflower oil, calcium carbonate, vitamins (D2, B12)', ['oats'], []],
+  ['Soya milk, sugar, sea salt, acidity regulator: potassium phosphates; stabiliser: gellan gum.', ['soy'], []],
+  ['Water, almonds (2 %), sea salt, locust bean gum.', ['almond'], []],
+  [
+    'Marzipan (45%) (sugar, almonds, invert sugar syrup), dark chocolate [cocoa mass, sugar, cocoa butter, emulsifier: lecithins (soya)]',
+    ['almond', 'soy'],
+    [],
+  ],
+  ['Dates (95%), rice flour.', [], []],
+  ['Dried apricots, preservative: sulphur dioxide.', ['sulphites'], []],
+  ['Apricots, E220', ['sulphites'], []],
+  ['Raisins, sunflower oil. May contain traces of sulphites.', [], ['sulphites']],
+  ['Cream of tartar, corn starch, sodium bicarbonate.', [], []],
+  ['Glucose syrup (from wheat), sugar, pork gelatine, citric acid, flavouring.', ['wheat'], []],
+  ['Maltodextrin, lactic acid, calcium lactate, sodium stearoyl-2-lactylate.', [], []],
+  ['Barley malt extract, sugar', ['barley'], []],
+  ['Rice malt syrup.', [], []],
+  ['Malted barley flour, yeast.', ['barley'], []],
+  ['Spelt flour, semolina, bulgur, durum.', ['wheat'], []],
+  ['Rice semolina, maize semolina.', [], []],
+  ['Atta, maida, ghee, khoya, paneer, dahi.', ['wheat', 'milk'], []],
+  ['Seitan, tamari, miso, tofu.', ['wheat', 'soy'], []],
+  ['Tahini, halva, gomasio', ['sesame'], []],
+  ['Gianduja 30% (sugar, cocoa butter), praline', ['hazelnut'], []],
+  ['Peanut butter (peanuts, salt), coconut milk, almond butter.', ['peanut', 'coconut', 'almond'], []],
+  ['Egg albumen powder, meringue pieces.', ['egg'], []],
+  ['Eggplant, egg replacer (potato starch, tapioca).', [], []],
+  ['Non-dairy creamer (glucose syrup, coconut oil, sodium caseinate, stabiliser: E340).', ['milk', 'coconut'], []],
+  ['Dairy-free spread (rapeseed oil, water).', [], []],
+  ['Milk-free chocolate drops (sugar, cocoa mass, cocoa butter).', [], []],
+  ['Peanut-free trail mix: pumpkin seeds, raisins.', [], []],
+  ['Worcester sauce (vinegar, molasses, anchovies, tamarind).', ['fish'], []],
+  ['Vegetable bouillon: salt, celery, mustard seeds, lupin flour.', ['celery', 'mustard', 'lupin'], []],
+  ['Oyster mushrooms, crab apple jelly.', [], []],
+  ['Prawn crackers (tapioca starch, prawns), oyster sauce.', ['crustaceans', 'molluscs'], []],
+  ['Sugar, wheat flour. Contains: wheat, milk, soya.', ['wheat', 'milk', 'soy'], []],
+  ['Sugar, cocoa. CONTAINS MILK. MAY CONTAIN WHEAT, EGG AND NUTS', ['milk'], ['wheat', 'egg', ...nuts]],
+  ['Sugar, palm oil. Allergen information: contains gluten (wheat) and milk.', ['wheat', 'milk'], []],
+  ['Potato starch. May contain gluten.', [], cereals],
+  [
+    'Rice flour, tapioca starch. Not suitable for milk allergy sufferers due to the methods used in the manufacture of this product.',
+    [],
+    ['milk'],
+  ],
+  ['Dark chocolate: cocoa mass, sugar. We cannot guarantee that this is free of milk.', [], ['milk']],
+  ['Sunflower seeds. Made on shared equipment with almonds and walnuts.', [], ['almond', 'walnut']],
+  ['Pumpkin seeds. Traces of peanuts possible.', [], ['peanut']],
+  [
+    'Hazelnuts (13%), skimmed milk powder (8.7%), fat-reduced cocoa, emulsifier: lecithins [soya], vanillin.',
+    ['hazelnut', 'milk', 'soy'],
+    [],
+  ],
+  [
+    'Sugar, whole egg powder, buttermilk powder, natural vanilla flavouring. Suitable for vegetarians.',
+    ['egg', 'milk'],
+    [],
+  ],
+  ['Coconut (desiccated), preservative (sodium metabisulphite).', ['coconut', 'sulphites'], []],
+  [
+    'Brazil nuts, pistachios, macadamia nuts, pecans, cashews, pine kernels.',
+    ['brazilNut', 'pistachio', 'macadamia', 'pecan', 'cashew', 'pineNut'],
+    [],
+  ],
+  ['Fruit: apples 60%, pears 20%, in varying proportions: plums, cherries.', [], []],
+  ['Sugar; dried whey; lactose; natural colour (beetroot red, curcumin).', ['milk'], []],
+  ['Emulsifiers: E471, E322 (soya), E476; colours: E160a, E100', ['soy'], []],
+  ['Custard powder (cornflour, salt, colour: annatto norbixin)', [], []],
+  [
+    'Isomalt, maltitol syrup, lactitol, sweetener: sucralose. Excessive consumption may produce laxative effects.',
+    [],
+    [],
+  ],
+  ['Ground sweet chestnuts, chestnut puree.', [], []],
+  ['Tiger nuts, tigernut milk.', [], []],
+  ['Beurre, farine de blé, oeufs, noisettes, amandes, lait.', ['milk', 'wheat', 'egg', 'hazelnut', 'almond'], []],
+  ['Vegan meringue (sugar, aquafaba), vegan butter (shea butter, rapeseed oil).', [], []],
+  ['Gluten free oats. Contains oats.', ['oats'], []],
+  ['Triticale flakes', ['wheat', 'rye'], []],
+  ['Sugar\nwheat flour\nskimmed milk powder\nsalt', ['wheat', 'milk'], []],
+  [
+    'Rice flour, potato starch, xanthan gum.\nMay contain: soya, lupin.\nStore in a cool dry place.',
+    [],
+    ['soy', 'lupin'],
+  ],
+  [
+    'Organic quinoa flakes* (100%). *Organically grown. Packed in an environment where nuts and sesame seeds are present.',
+    [],
+    [...nuts, 'sesame'],
+  ],
+  ['Egg free mayonnaise: rapeseed oil, water, vinegar, mustard.', ['mustard'], []],
+  ['Plant based cream alternative (water, coconut fat, lentil protein).', ['coconut'], []],
+  ['Flaked almonds. Nut shell may be present.', ['almond'], []],
+  [
+    'Vegetable oils (sunflower 60 %, rapeseed 40 % in varying proportions), water, emulsifiers (lecithins from soybeans, E471), vitamins A and D.',
+    ['soy'],
+    [],
+  ],
+  ['Chickpea flour (besan). Produced on equipment which also processes soya & mustard.', [], ['soy', 'mustard']],
+  ['Lactose free milk, lactase', ['milk'], []],
+  ['Potato starch, psyllium. Gluten-free. Produced in a dedicated nut-free bakery.', [], []],
+  ['Rice crispies (rice, sugar, salt, barley malt flavouring)', ['barley'], []],
+  ['Allergy advice: for allergens, see ingredients in bold. Rice, **sesame** seeds, oil', ['sesame'], []],
+]
+
+const sorted = (codes: readonly string[]) => [...codes].sort()
+
+describe('the allergens a statement speaks of', () => {
+  it.each(printed)('%s', (text, contains, mayContain) => {
+    const read = readStatement(text)
+    expect({ contains: sorted(read.contains), mayContain: sorted(read.mayContain) }).toEqual({
+      contains: sorted(contains),
+      mayContain: sorted(mayContain),
+    })
+  })
+  it('come with the word each was taken from', () =>
+    expect(readStatement('Ghee, maida, sugar. May contain traces of nuts.').words).toMatchObject({
+      milk: 'Ghee',
+      wheat: 'maida',
+      almond: 'nuts',
+    }))
+  it('are never taken back by a promise of absence', () => {
+    const { contains, mayContain, unread } = readStatement('Maize starch, sugar. Free from wheat and milk.')
+    expect({ contains, mayContain, unread }).toEqual({
+      contains: [],
+      mayContain: [],
+      unread: ['Free from wheat and milk.'],
+    })
+    expect(readStatement('Sugar, whole milk powder. Milk free.').contains).toEqual(['milk'])
+  })
+})
+
+describe('the tree of a statement', () => {
   it('reads brackets, percentages, classes and E numbers', () => {
     const { components } = readStatement(
       'Ingredients: Rapeseed oil (38%), water, dark chocolate 20% (cocoa mass, sugar, emulsifier: soya lecithin), raising agents: E450, sodium bicarbonate; salt.',
@@ -20,21 +189,79 @@ describe('readStatement', () => {
       { name: 'salt' },
     ])
   })
-  it('tells what it contains from what it may contain, and believes no absence', () => {
-    expect(
-      readStatement('Sugar, whole milk powder, cocoa butter. May contain nuts: hazelnuts, almonds.'),
-    ).toMatchObject({ contains: ['milk'], mayContain: ['hazelnut', 'almond'] })
-    expect(readStatement('Rice flour. Contains: soya.').contains).toEqual(['soy'])
-    expect(readStatement('Maize starch, free from wheat and milk.')).toMatchObject({ contains: [], mayContain: [] })
-    expect(readStatement('Oat flakes. Produced in a bakery that handles sesame.')).toMatchObject({
-      contains: ['oats'],
-      mayContain: ['sesame'],
-    })
-  })
+  it.each<[string, Component[]]>([
+    ['40 % sugar', [{ name: 'sugar', percent: 40 }]],
+    ['sugar [min. 12.5%]', [{ name: 'sugar', percent: 12.5 }]],
+    ['sugar 12,5 %, salt', [{ name: 'sugar', percent: 12.5 }, { name: 'salt' }]],
+    [
+      'sugar (at least 40%) (cane sugar, molasses)',
+      [{ name: 'sugar', percent: 40, components: [{ name: 'cane sugar' }, { name: 'molasses' }] }],
+    ],
+    [
+      'emulsifier (E322 (soya)), salt',
+      [
+        { name: 'E322', eNumber: 'E322', functionClass: 'emulsifier', components: [{ name: 'soya' }] },
+        { name: 'salt' },
+      ],
+    ],
+    ['E450(i)', [{ name: 'E450', eNumber: 'E450(i)' }]],
+    ['sodium bicarbonate (E500(ii))', [{ name: 'sodium bicarbonate', eNumber: 'E500(ii)' }]],
+    [
+      'emulsifier: soya lecithin, salt and flavouring',
+      [{ name: 'soya lecithin', functionClass: 'emulsifier' }, { name: 'salt' }, { name: 'flavouring' }],
+    ],
+    ['fruit (of which raspberries 60 %)', [{ name: 'fruit', components: [{ name: 'raspberries', percent: 60 }] }]],
+    [
+      'vegetable oils (palm, rapeseed) in varying proportions',
+      [{ name: 'vegetable oils', components: [{ name: 'palm' }, { name: 'rapeseed' }] }],
+    ],
+    [
+      'filling {jam [plums (50%), sugar], custard}',
+      [
+        {
+          name: 'filling',
+          components: [
+            { name: 'jam', components: [{ name: 'plums', percent: 50 }, { name: 'sugar' }] },
+            { name: 'custard' },
+          ],
+        },
+      ],
+    ],
+  ])('%s', (text, expected) => expect(readStatement(text).components).toEqual(expected))
   it('reads back what it wrote', () => {
     const text = 'rapeseed oil (38 %), water, filling (sugar, egg white), emulsifiers: E471, soya lecithin'
     const once = readStatement(text).components
     expect(readStatement(compositionText(once)).components).toEqual(once)
   })
-  it('takes nothing from nothing', () => expect(readStatement(' ').components).toEqual([]))
+  it('is not swallowed by an open bracket, and says what cannot be right', () => {
+    const open = readStatement('sugar, jam (plums, sugar, wheat flour, salt')
+    expect(open.components.map(one => one.name)).toEqual(['sugar', 'jam'])
+    expect([open.contains, open.doubts]).toEqual([
+      ['wheat'],
+      ['A bracket is opened and not closed: check where it ends.'],
+    ])
+    expect(readStatement('sugar), salt').doubts).toEqual(['A bracket is closed that was never opened.'])
+    expect(readStatement('sugar 140 %, salt').doubts).toContain('“140 %” is more than the whole.')
+    expect(readStatement('sugar 80 %, oil 60 %').doubts).toEqual(['The shares add up to 140 %.'])
+  })
+  it('takes nothing from nothing, and never throws', () => {
+    expect(readStatement(' ').components).toEqual([])
+    const odd = fc.string({ unit: fc.constantFrom(...'abE(1%),;:[]{}. \n&e-4'.split('')), maxLength: 60 })
+    fc.assert(
+      fc.property(odd, text => {
+        expect(Array.isArray(readStatement(text).components)).toBe(true)
+      }),
+    )
+  })
+  it('naming one thing more never takes an allergen away', () => {
+    const some = fc.subarray(['sugar', 'whole milk', 'wheat flour', 'cocoa butter', 'ground almonds', 'salt'], {
+      minLength: 1,
+    })
+    fc.assert(
+      fc.property(some, some, (a, b) => {
+        const more = readStatement([...a, ...b].join(', ')).contains
+        expect(readStatement(a.join(', ')).contains.filter(code => !more.includes(code))).toEqual([])
+      }),
+    )
+  })
 })

@@ -7,14 +7,32 @@ export interface ReadStatement {
   components: Component[]
   contains: AllergenCode[]
   mayContain: AllergenCode[]
+  /** Sentences that are neither list nor warning: storage, "suitable for vegans", "free from milk". No proof of anything. */
   unread: string[]
+  /** For each allergen proposed, the words it came from. */
+  words: Partial<Record<AllergenCode, string>>
+  /** What cannot be right as it is printed: an open bracket, a share above 100 %. */
+  doubts: string[]
 }
 
-const functionClasses =
-  /^(?:(?:mixed )?(?:emulsifiers?|raising agents?|thickeners?|stabilisers?|stabilizers?|gelling agents?|acidity regulators?|acids?|antioxidants?|colours?|colors?|preservatives?|sweeteners?|humectants?|glazing agents?|anti-?caking agents?|flour treatment agents?|flavour enhancers?|flavourings?|firming agents?|propellants?|modified starch(?:es)?))$/i
-const singular = (text: string) => text.toLowerCase().replace(/(?<!s)s$/, '')
+const className =
+  '(?:(?:mixed |natural |permitted )?(?:emulsifier|emulsifying salt|raising agent|leavening(?: agent)?|thickener|thickening agent|stabili[sz]er|gelling agent|acidity regulator|acidulant|acid|antioxidant|colou?r(?:ing)?|preservative|sweetener|humectant|glazing agent|anti-?caking agent|bulking agent|carrier|flour treatment agent|flavou?r enhancer|flavou?ring|firming agent|foaming agent|anti-?foaming agent|sequestrant|propellant|modified starch|vitamin|mineral)(?:e?s)?)'
+const functionClass = new RegExp(`^${className}$`, 'i')
+const classWithColon = new RegExp(`^(${className})\\s*:\\s*(.+)$`, 'is')
+const classWithBracket = new RegExp(`^(${className})\\s*[([{](.+)[)\\]}]$`, 'is')
+/** Only these may be a class by themselves with names behind a dash: "emulsifier - soya lecithin". */
+const classWithDash = new RegExp(`^(${className})\\s+[-–]\\s+(.+)$`, 'is')
+const singular = (text: string) =>
+  text
+    .toLowerCase()
+    .trim()
+    .replace(/(?<!s)s$/, '')
+const isPlural = (text: string) => /(?<!s)s$/i.test(text.trim())
 
-/** Splits at the separators that stand outside every bracket; a decimal comma is no separator. */
+const additive =
+  /\bE\s?\d{3,4}|phosphate|carbonate|gum\b|lecithin|glycerides|\bacid\b|citrate|lactate|tartrate|sorbate|benzoate|alginate|carrageenan|pectin|cellulose|ascorb|tocopherol|annatto|curcumin|paprika|caroten|anthocyanin|beetroot red|caramel|titanium|silicon dioxide|glycerol|glycerine|polysorbate|stearoyl|esters? of|erythritol|xylitol|maltitol|sorbitol|sucralose|stevi|aspartame|acesulfame|sul(?:ph|f)ite|nitrite|agar|gelatine?|starch phosphate|thiamin|riboflavin|niacin|folic|\biron\b|calcium|vitamin/i
+
+/** Splits at the separators that stand outside every bracket; a decimal comma is no separator. Unclosed brackets end with the text. */
 function splitOutside(text: string, separators: RegExp): string[] {
   const pieces: string[] = []
   let depth = 0
@@ -36,13 +54,52 @@ function splitOutside(text: string, separators: RegExp): string[] {
   return pieces.map(piece => piece.trim()).filter(Boolean)
 }
 
-const percentAt = /\s*\(?\s*(?:min(?:imum|\.)?\s*)?(\d{1,3}(?:[.,]\d+)?)\s*%\s*(?:min(?:imum|\.)?)?\s*\)?\s*/i
+const bracketPairs: Record<string, string> = { '(': ')', '[': ']', '{': '}' }
+/** Closes what was left open and drops what closes nothing, so that a slip of the printer does not swallow the rest. */
+function balanced(text: string): string {
+  const open: string[] = []
+  let out = ''
+  for (const letter of text) {
+    if (letter in bracketPairs) open.push(letter)
+    else if (')]}'.includes(letter)) {
+      if (open.length === 0) continue
+      // the kind of bracket is not taken too seriously
+      out += bracketPairs[open.pop()!]
+      continue
+    }
+    out += letter
+  }
+  return (
+    out +
+    open
+      .reverse()
+      .map(letter => bracketPairs[letter])
+      .join('')
+  )
+}
 
+const share = '(\\d{1,3}(?:[.,]\\d+)?)\\s*%'
+const shareAlone = new RegExp(
+  `^(?:min(?:imum|\\.)?|max(?:imum|\\.)?|at least|approx(?:imately|\\.)?|ca\\.?|about|<|>|≥|≤)?\\s*${share}\\s*(?:min(?:imum|\\.)?|max(?:imum|\\.)?)?$`,
+  'i',
+)
+const shareInside = new RegExp(
+  `\\s*(?:\\b(?:min(?:imum|\\.)?|max(?:imum|\\.)?|at least|approx(?:imately|\\.)?|ca\\.?|about)\\s*)?${share}\\s*(?:\\b(?:min(?:imum|\\.)?|max(?:imum|\\.)?))?\\s*`,
+  'i',
+)
+const eNumberPattern = /\bE\s?-?(\d{3,4}[a-f]?)(?:\s?\(([ivx]+)\))?/i
+const percentOf = (text: string) => Math.min(100, Number(text.replace(',', '.')))
+
+/** One entry with what stands in its brackets. */
 function component(text: string): Component {
-  let rest = text.trim().replace(/[*†‡]+/g, '')
-  const open = rest.search(/[([{]/)
-  let inside: string | null = null
-  if (open >= 0) {
+  let rest = text
+    .trim()
+    .replace(/[*†‡°¹²³]+/g, '')
+    .trim()
+  const made: Component = { name: '' }
+  const inside: string[] = []
+  // brackets in turn: a share, an E number, or what it is made of
+  for (let open = rest.search(/[([{]/); open >= 0; open = rest.search(/[([{]/)) {
     let depth = 0
     let close = rest.length
     for (let at = open; at < rest.length; at++) {
@@ -52,99 +109,265 @@ function component(text: string): Component {
         break
       }
     }
-    inside = rest.slice(open + 1, close).trim()
-    const after = rest.slice(close + 1)
-    rest = `${rest.slice(0, open)} ${after}`.trim()
+    const content = rest.slice(open + 1, close).trim()
+    const before = rest.slice(0, open)
+    // "E450(i)" keeps its roman number
+    if (/^[ivx]+$/i.test(content) && /E\s?\d{3,4}[a-f]?\s*$/i.test(before)) {
+      made.eNumber ??= `E${/(\d{3,4}[a-f]?)\s*$/i.exec(before)![1]}(${content.toLowerCase()})`
+      rest = `${before.trim()} ${rest.slice(close + 1).trim()}`.trim()
+      continue
+    }
+    const alone = shareAlone.exec(content)
+    if (alone) made.percent ??= percentOf(alone[1]!)
+    else if (content !== '') inside.push(content)
+    rest = `${before.trim()} ${rest.slice(close + 1).trim()}`.trim()
   }
-  const made: Component = { name: '' }
-  if (inside !== null && /^(?:min\.? )?\d{1,3}(?:[.,]\d+)?\s*%$/.test(inside)) {
-    made.percent = Number(/\d+(?:[.,]\d+)?/.exec(inside)![0].replace(',', '.'))
-    const second = /[([{]/.test(rest) ? component(rest) : null
-    if (second) return { ...second, percent: made.percent }
-    inside = null
+  const said = shareInside.exec(rest)
+  if (said) {
+    made.percent ??= percentOf(said[1]!)
+    rest = `${rest.slice(0, said.index)} ${rest.slice(said.index + said[0].length)}`
   }
-  const share = percentAt.exec(rest)
-  if (share) {
-    made.percent = Math.min(100, Number(share[1]!.replace(',', '.')))
-    rest = `${rest.slice(0, share.index)} ${rest.slice(share.index + share[0].length)}`.trim()
-  }
-  const eNumber = /\bE\s?(\d{3,4}[a-z]?)\b/i.exec(inside ?? '') ?? /\bE\s?(\d{3,4}[a-z]?)\b/i.exec(rest)
-  if (eNumber) {
-    made.eNumber = `E${eNumber[1]}`
-    if (inside && /^E\s?\d{3,4}[a-z]?(?:\([ivx]+\))?$/i.test(inside)) inside = null
+  const own = eNumberPattern.exec(rest)
+  if (own && made.eNumber === undefined)
+    made.eNumber = `E${own[1]!.toLowerCase()}${own[2] ? `(${own[2].toLowerCase()})` : ''}`
+  if (made.eNumber === undefined) {
+    const only = inside.findIndex(one => /^E\s?-?\d{3,4}[a-f]?(?:\s?\([ivx]+\))?$/i.test(one))
+    if (only >= 0) {
+      const found = eNumberPattern.exec(inside.splice(only, 1)[0]!)!
+      made.eNumber = `E${found[1]!.toLowerCase()}${found[2] ? `(${found[2].toLowerCase()})` : ''}`
+    }
   }
   made.name =
     rest
       .replace(/\s+/g, ' ')
-      .replace(/[.;:]+$/, '')
+      .replace(/^[-–•·:]+|[.;:,\-–]+$/g, '')
+      .replace(/^(?:and|&)\s+/i, '')
+      .replace(/\s*\bin varying proportions?\b/i, '')
       .trim() ||
     (made.eNumber ?? text.trim())
-  if (inside) {
-    const children = components(inside)
-    if (children.length > 0) made.components = children
-  }
+  const children = inside
+    .filter(one => !/^in varying proportions?$/i.test(one))
+    .flatMap(one =>
+      components(
+        one.replace(
+          /^(?:of which|contains?:?|containing|including|made (?:from|with)|from|with added|with)\b:?\s*/i,
+          '',
+        ),
+      ),
+    )
+  if (children.length > 0) made.components = children
   return made
 }
 
-/** "emulsifiers: lecithin, E471" puts the class on each name that follows, up to the next separator that ends it. */
+/** The last of a list may hang on an "and": "salt and flavouring" are two, "mono- and diglycerides" are one. */
+function lastApart(pieces: string[]): string[] {
+  const last = pieces.at(-1)
+  if (last === undefined || pieces.length < 2) return pieces
+  const joint = /\s+(?:and|&)\s+/i.exec(last)
+  const parts =
+    joint && !inBrackets(last, joint.index)
+      ? [last.slice(0, joint.index), last.slice(joint.index + joint[0].length)]
+      : []
+  if (parts.length !== 2 || parts.some(part => part.split(/\s+/).length > 4) || /-$/.test(parts[0]!)) return pieces
+  if (/\b(?:mono|di|fats?|oils?|herbs?|natural|salt and vinegar|sage)$/i.test(parts[0]!)) return pieces
+  return [...pieces.slice(0, -1), ...parts]
+}
+const inBrackets = (text: string, at: number) => {
+  const before = text.slice(0, at)
+  return (before.match(/[([{]/g) ?? []).length > (before.match(/[)\]}]/g) ?? []).length
+}
+
+/** "emulsifiers: lecithin, E471" puts the class on each name that follows, as long as they are additives. */
 function components(text: string): Component[] {
   const out: Component[] = []
-  let functionClass: string | null = null
-  for (const piece of splitOutside(text, /[,;]/)) {
-    const colon = splitOutside(piece, /:/)
-    const [head, ...tail] = colon
-    if (tail.length > 0 && functionClasses.test(head!)) {
-      functionClass = singular(head!)
-      for (const name of splitOutside(tail.join(':'), /&/)) out.push({ ...component(name), functionClass })
+  let running: { name: string; many: boolean; count: number } | null = null
+  for (const piece of lastApart(splitOutside(text, /[,;•\n]/))) {
+    const plain = piece.replace(/^(?:of which|including|and|&|contains?)\b:?\s*/i, '')
+    const classed = classWithColon.exec(plain) ?? classWithDash.exec(plain)
+    if (classed) {
+      running = { name: singular(classed[1]!), many: isPlural(classed[1]!), count: 0 }
+      for (const name of splitOutside(classed[2]!.replace(/\s+(?:and|&)\s+(?=E\s?\d)/gi, ','), /[,&]/)) {
+        out.push({ ...component(name), functionClass: running.name })
+        running.count++
+      }
       continue
     }
-    const bracketed = /^([\p{L} -]+?)\s*\((.+)\)$/u.exec(piece)
-    if (bracketed && functionClasses.test(bracketed[1]!)) {
+    const bracketed = classWithBracket.exec(plain)
+    if (bracketed && bracketEndsIt(plain)) {
       for (const inner of components(bracketed[2]!)) out.push({ ...inner, functionClass: singular(bracketed[1]!) })
-      functionClass = null
+      running = null
       continue
     }
-    const next = component(piece.replace(/^(?:of which|including|and|in varying proportions?)\b:?\s*/i, ''))
+    const next = component(plain)
     if (!next.name || /^in varying proportions?$/i.test(next.name)) continue
-    if (
-      functionClass &&
-      (next.eNumber ||
-        /(?:phosphate|carbonate|gum|lecithin|glycerides|acid|citrate|lactate|tartrate)s?\b/i.test(next.name))
-    )
-      out.push({ ...next, functionClass })
-    else {
-      functionClass = null
+    if (running?.many && additive.test(`${next.name} ${next.eNumber ?? ''}`) && !functionClass.test(next.name)) {
+      out.push({ ...next, functionClass: running.name })
+      running.count++
+    } else {
+      running = null
       out.push(next)
     }
   }
   return out
 }
+/** Is the bracket that opens first the one that closes last? */
+function bracketEndsIt(text: string): boolean {
+  let depth = 0
+  for (let at = text.search(/[([{]/); at < text.length - 1; at++) {
+    if ('([{'.includes(text[at]!)) depth++
+    else if (')]}'.includes(text[at]!) && --depth === 0) return false
+  }
+  return true
+}
 
-const warnings =
-  /\b(?:may (?:also )?contain(?: traces(?: of)?)?|(?:produced|made|packed|manufactured) in (?:a|an|the same) [\p{L} ]+? (?:that|which|where|also)\s*(?:also )?(?:handles?|uses?|processes)?|traces of|not suitable for)\b[^.]*(?:\.|$)/giu
-const freeFrom = /\b(?:free from|free of|contains no|does not contain|without)\b[^.]*(?:\.|$)/giu
-const containsBox = /\bcontains?:?\s[^.]*(?:\.|$)/gi
-const uniqueCodes = (text: string) => [...new Set(mentions(text).map(mention => mention.code))]
+/** Where a sentence of its own begins, though no full stop stands before it. */
+const opensSentence =
+  /(?<=[\p{L}\p{N})\]%.;]\s+)(?=(?:May (?:also )?(?:contain|be present)|Contains?:|Contains (?!2|less)|CONTAINS|MAY (?:ALSO )?CONTAIN|Allerg(?:y|en)|ALLERG|Produced|Made in|Made on|Manufactured|Packed|Prepared in|Processed in|Free from|Suitable for|Not suitable|Storage|Store |Traces|For allergens|Due to|Cannot guarantee|Our |This product|Cocoa solids|Milk solids))/gu
+/** A full stop ends a sentence where the next begins with a capital; not after "min." or in "0.5". */
+const sentences = (text: string): string[] => {
+  const out: string[] = []
+  for (const part of text.replace(opensSentence, '\n').split(/\n+/)) {
+    let depth = 0
+    let from = 0
+    for (let at = 0; at < part.length; at++) {
+      const letter = part[at]!
+      if ('([{'.includes(letter)) depth++
+      else if (')]}'.includes(letter)) depth = Math.max(0, depth - 1)
+      else if (
+        letter === '.' &&
+        depth === 0 &&
+        /^\s+["“']?[\p{Lu}(]|^\s*$/u.test(part.slice(at + 1)) &&
+        !/\b(?:min|max|approx|ca|no|vit|incl|e\.g|i\.e)$/i.test(part.slice(from, at))
+      ) {
+        out.push(part.slice(from, at + 1))
+        from = at + 1
+      }
+    }
+    out.push(part.slice(from))
+  }
+  return out.map(one => one.trim()).filter(one => /[\p{L}\p{N}]/u.test(one))
+}
+
+const warning =
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\bnot suitable for\b|\brisk of\b/i
+const absence =
+  /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
+const box = /^(?:allerg(?:en|y)[\p{L} ]*:?\s*)?contains?\b:?\s+|^allergens?(?: present)?:\s+/iu
+/** What a warning calls by its group. The market names kinds, so all kinds are meant. */
+const groups: [RegExp, AllergenCode[], string][] = [
+  [
+    /(?<![\p{L}-])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)/iu,
+    ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'],
+    'nuts',
+  ],
+  [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, ['wheat', 'rye', 'barley', 'oats'], 'gluten'],
+  [/(?<![\p{L}-])(?:dairy|lactose)(?![\p{L}-])(?![- ]free)/iu, ['milk'], 'dairy'],
+  [/(?<![\p{L}-])shell ?fish(?![\p{L}-])/iu, ['crustaceans', 'molluscs'], 'shellfish'],
+]
+
+type Words = Map<AllergenCode, string>
+function speaking(text: string, withGroups: boolean): Words {
+  const found: Words = new Map()
+  for (const { code, word } of mentions(text)) if (!found.has(code)) found.set(code, word)
+  if (!withGroups) return found
+  for (const [pattern, codes, word] of groups) {
+    if (!pattern.test(text)) continue
+    // "nuts (almonds, hazelnuts)", "gluten (wheat)": the kinds are named, so only they are meant
+    const kinds = codes.filter(code => found.has(code))
+    const named = new RegExp(`${pattern.source}\\s*[:(]|\\b(?:from|as|namely)\\b`, 'iu').test(text)
+    if (kinds.length > 0 && named) continue
+    for (const code of codes) if (!found.has(code)) found.set(code, word)
+  }
+  return found
+}
 
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
-  let body = text.replace(/\s+/g, ' ').trim()
-  const may: string[] = []
-  const box: string[] = []
-  const setAside = (where: string[], phrase: string) => {
-    where.push(phrase)
-    return ' '
+  const body = text
+    .replace(/<[^>]{1,60}>|[*_]{2}/g, ' ')
+    .replace(/\r\n?/g, '\n')
+    // wrapped lines are one list; lines without a comma are a list of lines
+    .replace(/([^\n]*,[^\n]*,[\s\S]*)/, all => all.replace(/\n(?!\s*\n)/g, ' '))
+    .replace(/\n(?=\s*[\p{Ll}\p{N}(])/gu, ', ')
+    .replace(/,\s*,/g, ',')
+    .replace(/[ \t\u00a0]+/g, ' ')
+    .replace(/^\s*(?:ingredients?|composition)\s*(?:list|statement|declaration)?\s*:\s*/i, '')
+    .trim()
+  const list: string[] = []
+  const contained: string[] = []
+  const warned: string[] = []
+  const unread: string[] = []
+  for (const sentence of sentences(body)) {
+    // "Allergens: see ingredients in bold" names none
+    if (
+      /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i.test(sentence) &&
+      !/^[^.]*,/.test(sentence.replace(/see.*$/i, ''))
+    )
+      unread.push(sentence)
+    else if (
+      warning.test(sentence) &&
+      (list.length > 0 ||
+        !/,/.test(sentence) ||
+        /^(?:may|produced|made|packed|manufactured|traces|not suitable)/i.test(sentence))
+    )
+      warned.push(sentence)
+    else if (
+      box.test(sentence) &&
+      !/^contains?:?\s*(?:2 ?%|less)/i.test(sentence) &&
+      (list.length > 0 || /^allerg|:/i.test(sentence))
+    )
+      contained.push(sentence.replace(box, ''))
+    else if (absence.test(sentence) && (list.length > 0 || !/,/.test(sentence.replace(/free (?:from|of).*$/i, '')))) {
+      // a list that ends in a promise: the list is still a list
+      const before = /^(.*?,.*?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
+      if (before && list.length === 0) list.push(before[1]!)
+      else unread.push(sentence)
+    } else if (
+      list.length === 0 ||
+      (/,/.test(sentence) && !/\b(?:store|keep|best before|once opened|serve)\b/i.test(sentence))
+    ) {
+      const promise = /^(.+?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
+      list.push(
+        (promise ? promise[1]! : sentence).replace(/^contains:?\s*(?:2 ?%|less than 2 ?%)[^:]*(?::| of)\s*/i, ''),
+      )
+    } else unread.push(sentence)
   }
-  body = body.replace(warnings, phrase => setAside(may, phrase))
-  body = body.replace(freeFrom, ' ')
-  body = body.replace(containsBox, (phrase, at: number) =>
-    at === 0 && /,/.test(phrase) && !/^contains:/i.test(phrase) ? phrase : setAside(box, phrase),
-  )
-  body = body.replace(/^\s*ingredients?\s*:?\s*/i, '')
-  const sentences = splitOutside(body, /[.](?!\d)/)
-  const list = sentences[0] ?? ''
-  const found = components(list)
-  const contains = uniqueCodes([list, ...box].join(' . '))
-  const mayContain = uniqueCodes(may.join(' . ')).filter(code => !contains.includes(code))
-  return { components: found, contains, mayContain, unread: sentences.slice(1) }
+  const words = list.map(one => balanced(one.replace(/\.$/, '')))
+  const inList = speaking(words.join(' ; '), false)
+  const inBox = speaking(contained.join(' ; '), true)
+  const said: Words = new Map([...inBox, ...inList])
+  // "gluten (wheat)" in the box, or wheat in the list: the kinds that are there are named
+  for (const [, codes, word] of groups)
+    if (codes.some(code => inList.has(code)))
+      for (const code of codes) if (inBox.get(code) === word && !inList.has(code)) said.delete(code)
+  const may = speaking(warned.join(' ; '), true)
+  const mayContain = [...may.keys()].filter(code => !said.has(code))
+  return {
+    components: words.flatMap(components),
+    contains: [...said.keys()],
+    mayContain,
+    unread,
+    words: Object.fromEntries([...may, ...said]),
+    doubts: doubtsOf(list.join(' ; '), words.flatMap(components)),
+  }
+}
+
+function doubtsOf(text: string, read: readonly Component[]): string[] {
+  const doubts: string[] = []
+  let depth = 0
+  let stray = false
+  for (const letter of text) {
+    if ('([{'.includes(letter)) depth++
+    else if (')]}'.includes(letter)) {
+      if (depth === 0) stray = true
+      else depth--
+    }
+  }
+  if (depth > 0) doubts.push('A bracket is opened and not closed: check where it ends.')
+  if (stray) doubts.push('A bracket is closed that was never opened.')
+  for (const [, figure] of text.matchAll(/(\d{3,}(?:[.,]\d+)?)\s*%/g))
+    if (Number(figure!.replace(',', '.')) > 100) doubts.push(`“${figure} %” is more than the whole.`)
+  const sum = read.reduce((so, one) => so + (one.percent ?? 0), 0)
+  if (sum > 102) doubts.push(`The shares add up to ${Math.round(sum)} %.`)
+  return doubts
 }
