@@ -44,7 +44,9 @@ export {
   type UnitCode,
   unitCodes,
 } from './measure/unit'
+export { averageOf, edibleShare, type Weighed } from './measure/weighing'
 export { mainNutrients, type NutrientCode, NutrientValue, nutrientCodes, nutrientName } from './nutrition/nutrient'
+export { type Doubt, doubtsAbout } from './nutrition/plausible'
 export { energyOf, type NutrientTable, type Nutrition, type Range, saltOf } from './nutrition/rollUp'
 export { type Bill, type BillGap, type BillLine, billOf, lineGrams, type PathStep } from './recipe/bill'
 export { compareRecipes, type Row as ComparedRow } from './recipe/compare'
@@ -55,4 +57,11 @@ export * from './recipe/recipe'
 export { type BatchTarget, scaleFactor } from './recipe/scale'
 export { baseArea, Tin, tinFactor, tinName, tinVolume } from './recipe/tin'
 export { writtenAmount, writtenSum } from './recipe/writtenAmount'
+export {
+  type Catalogue,
+  catalogueOf,
+  cheapestThatKeeps,
+  type ProductChange,
+  whatChanges,
+} from './whatChanges'
 export * from './workbook'

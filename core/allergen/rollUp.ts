@@ -179,6 +179,19 @@ const finding = (
   reason: { path, fact, evidence, mend },
 })
 
+const leftNothing = (at: number, line: BillLine, evidence: Evidence): Finding => ({
+  at,
+  status: 'free',
+  proven: true,
+  reason: { path: line.path, fact: leavesNothingFact, evidence },
+})
+const gapFinding = (gap: Bill['gaps'][number]): Finding => ({
+  at: -1,
+  status: 'unknown',
+  proven: false,
+  reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' },
+})
+
 export type FindingTable = Record<AllergenCode, Finding[]>
 
 /** Findings for every allergen over every line that touches the food, in bill order, gaps last. */
@@ -197,27 +210,56 @@ export function allFindings(
     const nothing = leavesNothing(line, ingredient, workbook)
     const { statuses } = knownOf(ingredient, workbook, exemptable)
     for (let code = 0; code < found.length; code++)
-      found[code]!.push(
-        nothing
-          ? {
-              at,
-              status: 'free',
-              proven: true,
-              reason: { path: line.path, fact: leavesNothingFact, evidence: nothing },
-            }
-          : finding(at, line.path, statuses[code]!),
-      )
+      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, line.path, statuses[code]!))
   }
-  for (const gap of bill.gaps)
-    if (gap.kind === 'component')
-      for (const of of found)
-        of.push({
-          at: -1,
-          status: 'unknown',
-          proven: false,
-          reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' },
-        })
+  for (const gap of bill.gaps) if (gap.kind === 'component') for (const of of found) of.push(gapFinding(gap))
   return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
+}
+
+/** The same table, each allergen's findings made only when they are asked for: for looking through a whole catalogue. */
+export function findingsOnDemand(
+  bill: Bill,
+  workbook: Workbook,
+  exemptable: readonly AllergenCode[] = nothingExempt,
+): FindingTable {
+  return Object.assign(Object.create(onDemand), { bill, workbook, exemptable, made: {} })
+}
+interface OnDemand {
+  bill: Bill
+  workbook: Workbook
+  exemptable: readonly AllergenCode[]
+  made: Partial<FindingTable>
+}
+const onDemand = Object.defineProperties(
+  {},
+  Object.fromEntries(
+    allergenCodes.map((code, index) => [
+      code,
+      {
+        get(this: OnDemand): Finding[] {
+          this.made[code] ??= findingsFor(this, index)
+          return this.made[code]
+        },
+      },
+    ]),
+  ),
+)
+function findingsFor({ bill, workbook, exemptable }: OnDemand, index: number): Finding[] {
+  const ingredients = byId(workbook.ingredients)
+  const found: Finding[] = []
+  for (let at = 0; at < bill.lines.length; at++) {
+    const line = bill.lines[at]!
+    const ingredient = line.role === 'beside' ? undefined : ingredients.get(line.ingredient)
+    if (!ingredient) continue
+    const nothing = leavesNothing(line, ingredient, workbook)
+    found.push(
+      nothing
+        ? leftNothing(at, line, nothing)
+        : finding(at, line.path, knownOf(ingredient, workbook, exemptable).statuses[index]!),
+    )
+  }
+  for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))
+  return found
 }
 
 const conflictsKnown = new WeakMap<readonly Finding[], ReadonlyMap<number, Finding>>()

@@ -26,6 +26,9 @@ const rules: Partial<Record<NamedClaim, (context: ClaimContext) => ClaimResult>>
   nutFree: context => absence('nutFree', context.rules.nuts, context),
 }
 
+/** Does its verdict rest on figures of the finished food? */
+export const restsOnNutrition = (claim: ClaimCode): boolean => claim in nutritional
+
 /** Judges one claim. A claim without a rule is unproven, never true by default. */
 export function judge(claim: ClaimCode, context: ClaimContext): ClaimResult {
   const named = claim as NamedClaim
