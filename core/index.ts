@@ -7,12 +7,23 @@ export * from './benchEdit'
 export { type Swap, swapsThatMend } from './claim/mend'
 export { type ClaimResult, claimName, type Mark, nameOfClaim, type Verdict } from './claim/verdict'
 export { type Changes, compareAssessments } from './compare'
-export { type Cost, type CostLine, packInForce } from './cost/cost'
+export { type Cost, type CostLine, converted, packInForce, type Rates } from './cost/cost'
+export { looksLikeFormula, readDecimal, safeCell } from './exchange/decimal'
+export { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from './exchange/foodTable'
+export { type NamedNutrients, readNationalFoods } from './exchange/nationalFood'
+export {
+  guessColumns,
+  type PriceChange,
+  PriceColumns,
+  type ReadPrices,
+  readPriceList,
+} from './exchange/priceList'
 export { Evidence, evidenceKindName, evidenceKinds, IsoDate, proofOf } from './ingredient/evidence'
 export * from './ingredient/ingredient'
 export { type Mention, mentions } from './ingredient/lexicon'
 export { type Match, matchName, type Named } from './ingredient/match'
 export { freeByNature, isFreeByNature } from './ingredient/nature'
+export { type ShelfThing, shelfGroups, starterShelf } from './ingredient/starterShelf'
 export { type ReadStatement, readStatement } from './ingredient/statement'
 export { alsoCalled } from './ingredient/synonyms'
 export { type Declaration, dateMark, type Problem } from './label/declaration'

@@ -35,6 +35,7 @@ function aspectsOf(before: Ingredient, after: Ingredient): Aspects {
       'composition',
       'name',
       'labelName',
+      'notes',
       'oatsSpeciallyProduced',
       'glutenRemoved',
       'exemptAllergens',
@@ -224,7 +225,7 @@ export function cheapestThatKeeps(
   return workbook.ingredients
     .filter(one => shelf(one) === shelf(own))
     .map(one => {
-      const pack = packInForce(one, workbook.kitchen.currency, workbook.today)
+      const pack = packInForce(one, workbook.kitchen.currency, workbook.today, workbook.kitchen.rates)
       const edible = one.measures.find(measure => measure.form === undefined)?.ediblePart ?? 1
       const perKilo = 'unknown' in pack ? null : ((Number(pack.price) / pack.grams) * 1000) / edible
       const changes = one === own ? [] : (whatChanges(catalogue, { ...one, id: own.id }) ?? [])

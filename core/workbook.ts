@@ -106,6 +106,8 @@ export const Kitchen = z.object({
   crossContact: z.array(CrossContact),
   /** Who answers for the food, as a label must say it. */
   operator: z.object({ name: z.string(), address: z.string() }).exactOptional(),
+  /** What one unit of another currency is in the kitchen's own, from a day on. */
+  rates: z.array(z.object({ currency: Currency, rate: Decimal, from: IsoDate })).exactOptional(),
   /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
   freeByNature: z.array(z.string()).exactOptional(),
 })

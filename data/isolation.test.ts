@@ -1,23 +1,32 @@
 // One bakery's queries neither see nor change another's rows: through every table and view, by hand-written SQL too.
-import { type BenchEdit, inverse, type Recipe, unknownIngredient } from '@fair-tin/core'
+import { type BenchEdit, guessColumns, inverse, type Recipe, unknownIngredient } from '@fair-tin/core'
 import postgres from 'postgres'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import {
+  addDelivery,
   addIngredient,
   addRecipe,
+  columnsOf,
   editBench,
+  fileType,
+  findFile,
   findIngredient,
   journalOf,
+  keepFile,
   keepVersion,
   listIngredients,
+  listLots,
   listVersions,
   lockRecipe,
   readStamp,
+  rememberColumns,
   removeIngredient,
   restoreIngredient,
   saveIngredient,
+  takePrices,
+  takeStock,
 } from './index'
-import { closePool, withBakery } from './withBakery'
+import { type BakerySql, closePool, withBakery } from './withBakery'
 
 const mine = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
 const theirs = '11111111-2222-4333-8444-555555555555'
@@ -30,6 +39,20 @@ const names = async (kind: string) =>
       { name: string }[]
     >`select table_name as name from information_schema.tables where table_schema = 'public' and table_type = ${kind} and table_name <> 'migration' order by 1`
   ).map(row => row.name)
+/** One of each paper and lot the larder can hold. */
+async function larderPapers(sql: BakerySql, ingredient: string): Promise<void> {
+  await addDelivery(sql, `lot-${ingredient}`, ingredient, { lot: 'L1', received: '2026-11-01', grams: 1000 })
+  await takeStock(sql, `lot-${ingredient}`, 200, 'a batch')
+  await keepFile(sql, {
+    id: `file-${ingredient}`,
+    ingredient,
+    evidence: 'e1',
+    name: 'spec.pdf',
+    type: 'application/pdf',
+    bytes: new TextEncoder().encode('%PDF-1.7'),
+  })
+  await rememberColumns(sql, 'Tarn Mill', guessColumns(['Name', 'Pack', 'Price']))
+}
 let tables: string[] = []
 let views: string[] = []
 
@@ -50,9 +73,11 @@ beforeAll(async () => {
       const recipe: Recipe = { id: 'secret-loaf', version: 1, name: 'Secret loaf', lines: [], steps: [] }
       await addRecipe(sql, recipe)
       await keepVersion(sql, recipe, 'secret', '')
+      await larderPapers(sql, 'secret-flour')
     },
     'ulf',
   )
+  await withBakery(mine, sql => larderPapers(sql, 'salt'), 'nell')
 })
 afterAll(async () => {
   await closePool()
@@ -63,16 +88,20 @@ describe('isolation', () => {
   it('covers every table and view there is', () => {
     expect(tables).toEqual([
       'bakery',
+      'delivery',
+      'evidence_file',
       'ingredient',
       'journal',
       'kitchen',
       'pack',
+      'price_list',
       'product',
       'recipe',
       'recipe_version',
       'staff',
+      'stock_entry',
     ])
-    expect(views).toEqual(['ingredient_in_force', 'product_in_force', 'recipe_in_force'])
+    expect(views).toEqual(['ingredient_in_force', 'product_in_force', 'recipe_in_force', 'stock'])
   })
   it('is on and forced for every table, and every view asks as its user', async () => {
     const rows = await owner<
@@ -245,4 +274,65 @@ describe('edits from a bench', () => {
   })
   it('of a product of another bakery find nothing', async () =>
     expect(await withBakery(theirs, sql => editBench(sql, 'rhubarb-tartlet', []), 'ulf')).toBeNull())
+})
+
+describe('the larder’s papers and lots', () => {
+  it('keep what is left of a lot, in the order of use, and never take more than there is', async () => {
+    await withBakery(
+      mine,
+      async sql => {
+        await addDelivery(sql, 'lot-late', 'salt', { lot: 'L3', received: '2026-11-03', grams: 500 })
+        await addDelivery(sql, 'lot-soon', 'salt', {
+          lot: 'L2',
+          received: '2026-11-09',
+          grams: 500,
+          useBy: '2026-12-01',
+        })
+      },
+      'nell',
+    )
+    const lots = await withBakery(mine, sql => listLots(sql, 'salt'))
+    expect(lots.map(one => [one.lot, one.left])).toEqual([
+      ['L2', 500],
+      ['L1', 800],
+      ['L3', 500],
+    ])
+    const take = (grams: number) => withBakery(mine, sql => takeStock(sql, 'lot-soon', grams, 'test'), 'nell')
+    expect([await take(501), await take(500), await take(0.5)]).toEqual([false, true, false])
+    await expect(withBakery(mine, sql => sql`update delivery set grams = 1`, 'nell')).rejects.toThrow(
+      /permission denied/,
+    )
+    await expect(withBakery(mine, sql => sql`delete from stock_entry`, 'nell')).rejects.toThrow(/permission denied/)
+  })
+  it('of one bakery are not another’s: its files, lots and columns', async () => {
+    expect(await withBakery(mine, sql => findFile(sql, 'file-secret-flour'))).toBeNull()
+    expect((await withBakery(theirs, sql => findFile(sql, 'file-secret-flour')))!.name).toBe('spec.pdf')
+    expect(await withBakery(mine, sql => listLots(sql, 'secret-flour'))).toEqual([])
+    expect(await withBakery(mine, sql => takeStock(sql, 'lot-secret-flour', 1, 'x'), 'nell')).toBe(false)
+    expect(await withBakery(mine, sql => columnsOf(sql, 'Tarn Mill'))).toMatchObject({ name: 0, pack: 1, price: 2 })
+  })
+  it('know a file by its own bytes', () => {
+    const bytes = (...all: number[]) => Uint8Array.from(all)
+    expect(fileType(new TextEncoder().encode('%PDF-1.4 …'))).toBe('application/pdf')
+    expect(fileType(bytes(0xff, 0xd8, 0xff, 0xe0))).toBe('image/jpeg')
+    expect(fileType(new TextEncoder().encode('MZ this program'))).toBeNull()
+    expect(fileType(new TextEncoder().encode('<svg onload=…'))).toBeNull()
+    expect(fileType(bytes())).toBeNull()
+  })
+  it('take many prices at once, and the same ones only once', async () => {
+    const pack = { grams: 25_000, price: '7.125', currency: 'GBP', from: '2026-10-01' }
+    const changes = [{ ingredient: 'salt', name: 'salt', pack, row: 2 }]
+    const take = () => withBakery(mine, sql => takePrices(sql, changes), 'tobit')
+    expect([await take(), await take()]).toEqual([1, 0])
+    expect((await withBakery(mine, sql => findIngredient(sql, 'salt')))!.packs).toContainEqual(pack)
+    // one of them cannot be: none of them is
+    const bad = [
+      ...changes.map(one => ({ ...one, pack: { ...pack, price: '8.00' } })),
+      { ...changes[0]!, ingredient: 'nobody' },
+    ]
+    await expect(withBakery(mine, sql => takePrices(sql, bad), 'tobit')).rejects.toThrow(/foreign key/)
+    expect((await withBakery(mine, sql => findIngredient(sql, 'salt')))!.packs.map(one => one.price)).not.toContain(
+      '8.00',
+    )
+  })
 })

@@ -4,11 +4,12 @@ import { ingredients } from './ingredients'
 import { kitchen } from './kitchen'
 import { products } from './products'
 import { recipes } from './recipes'
+import { shelfIngredients } from './shelf'
 
 export const demoWorkbook = (today: string): Workbook => ({
   products,
   recipes,
-  ingredients: ingredients(today),
+  ingredients: [...ingredients(today), ...shelfIngredients(today)],
   ...kitchen(today),
   today,
 })

@@ -40,7 +40,12 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
   const known = wordsFound.get(ingredient)
   if (known) return known
   const words = new Map<AllergenCode, string>()
-  for (const text of [ingredient.name, ingredient.labelName ?? '', ...componentWords(ingredient.composition)])
+  for (const text of [
+    ingredient.name,
+    ingredient.labelName ?? '',
+    ingredient.notes ?? '',
+    ...componentWords(ingredient.composition),
+  ])
     for (const mention of mentions(text)) if (!words.has(mention.code)) words.set(mention.code, mention.word)
   wordsFound.set(ingredient, words)
   return words

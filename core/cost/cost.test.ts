@@ -68,6 +68,17 @@ describe('packInForce', () => {
     })
     expect(packInForce(flour, 'GBP', '2026-11-24')).toMatchObject({ price: '3' })
   })
+  it('converts at the newest rate that has begun, exactly, and never without one', () => {
+    const rates = [
+      { currency: 'EUR', rate: '0.80', from: '2026-01-01' },
+      { currency: 'EUR', rate: '0.85', from: '2026-06-01' },
+      { currency: 'EUR', rate: '9', from: '2027-01-01' },
+    ]
+    const oil = sampleIngredient('oil', { packs: [{ ...pack('10.10', '2026-05-01'), currency: 'EUR' }] })
+    expect(packInForce(oil, 'GBP', '2026-11-24', rates)).toMatchObject({ price: '8.585', currency: 'GBP' })
+    expect(packInForce(oil, 'GBP', '2026-05-20', rates)).toMatchObject({ price: '8.08' })
+    expect(packInForce(oil, 'GBP', '2026-11-24')).toHaveProperty('unknown')
+  })
   it('knows no price from the future', () =>
     expect(packInForce(sampleIngredient('flour', { packs: [pack('1', '2027-01-01')] }), 'GBP', '2026-11-24')).toEqual({
       unknown: 'the price of flour is still to come',

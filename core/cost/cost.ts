@@ -4,7 +4,7 @@ import Big from 'big.js'
 import { byId } from '../ingredient/byId'
 import type { Ingredient, Pack } from '../ingredient/ingredient'
 import { type Bill, ediblePart } from '../recipe/bill'
-import type { Workbook } from '../workbook'
+import type { Kitchen, Workbook } from '../workbook'
 
 export interface CostLine {
   ingredient: string
@@ -24,24 +24,56 @@ export interface Cost {
   currency: string
 }
 
-const inForceKnown = new WeakMap<
-  readonly Pack[],
-  { currency: string; today: string; pack: Pack | { unknown: string } }
->()
+export type Rates = NonNullable<Kitchen['rates']>
+interface InForce {
+  currency: string
+  today: string
+  rates: Rates | undefined
+  pack: Pack | { unknown: string }
+}
+const inForceKnown = new WeakMap<readonly Pack[], InForce>()
 
-/** The pack whose price is in force on a day: the newest that has begun; of several, the cheapest by weight. */
-export function packInForce(ingredient: Ingredient, currency: string, today: string): Pack | { unknown: string } {
+/**
+ * The pack whose price is in force on a day: the newest that has begun; of several, the cheapest by weight. A price in
+ * another currency is converted at the newest rate that has begun, and is unknown without one: currencies never mix.
+ */
+export function packInForce(
+  ingredient: Ingredient,
+  currency: string,
+  today: string,
+  rates?: Rates,
+): Pack | { unknown: string } {
   const known = inForceKnown.get(ingredient.packs)
-  if (known && known.currency === currency && known.today === today) return known.pack
-  const pack = chosenPack(ingredient, currency, today)
-  if (ingredient.packs.length > 0) inForceKnown.set(ingredient.packs, { currency, today, pack })
+  if (known && known.currency === currency && known.today === today && known.rates === rates) return known.pack
+  const pack = chosenPack(ingredient, currency, today, rates)
+  if (ingredient.packs.length > 0) inForceKnown.set(ingredient.packs, { currency, today, rates, pack })
   return pack
 }
-function chosenPack(ingredient: Ingredient, currency: string, today: string): Pack | { unknown: string } {
+
+/** The rate in force on a day; null where there is none, or only one from the future. */
+export const rateOn = (rates: Rates | undefined, currency: string, today: string): string | null =>
+  (rates ?? [])
+    .filter(one => one.currency === currency && one.from <= today)
+    .sort((a, b) => (a.from < b.from ? 1 : -1))[0]?.rate ?? null
+
+/** The pack in the kitchen's currency, or null where there is no rate. */
+export function converted(pack: Pack, currency: string, today: string, rates: Rates | undefined): Pack | null {
+  if (pack.currency === currency) return pack
+  const rate = rateOn(rates, pack.currency, today)
+  if (rate === null) return null
+  return { ...pack, price: new Big(pack.price).times(rate).round(6, Big.roundHalfUp).toFixed(), currency }
+}
+
+function chosenPack(
+  ingredient: Ingredient,
+  currency: string,
+  today: string,
+  rates: Rates | undefined,
+): Pack | { unknown: string } {
   if (ingredient.packs.length === 0) return { unknown: `no price for ${ingredient.name}` }
   const begun = ingredient.packs.filter(pack => pack.from <= today)
   if (begun.length === 0) return { unknown: `the price of ${ingredient.name} is still to come` }
-  const own = begun.filter(pack => pack.currency === currency)
+  const own = begun.flatMap(pack => converted(pack, currency, today, rates) ?? [])
   if (own.length === 0)
     return { unknown: `${ingredient.name} is priced in ${begun[0]!.currency}, and there is no rate to ${currency}` }
   const newest = own
@@ -93,7 +125,7 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
     if (line.role === 'beside') continue
     const ingredient = ingredients.get(line.ingredient)
     const pack = ingredient
-      ? packInForce(ingredient, currency, workbook.today)
+      ? packInForce(ingredient, currency, workbook.today, workbook.kitchen.rates)
       : { unknown: `${line.ingredient} is no longer in the larder` }
     const why = line.unweighed
       ? `no weight of ${ingredient?.name ?? line.ingredient}: ${line.unweighed}`

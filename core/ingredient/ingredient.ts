@@ -86,6 +86,10 @@ export const Ingredient = z.object({
   name: Name,
   standsFor: z.string().exactOptional(),
   supplier: z.string().exactOptional(),
+  /** The supplier's own number for it. */
+  article: z.string().max(60).exactOptional(),
+  /** What else is known or suspected; watched for allergens like the names. */
+  notes: z.string().max(4000).exactOptional(),
   labelName: z.string().exactOptional(),
   functionClass: z.string().exactOptional(),
   eNumber: z.string().exactOptional(),

@@ -1,6 +1,14 @@
 // Re-checking a catalogue of 5,000 products after one fact of an ingredient that all of them use, beside assessing each
 // product whole twice. Prints times and the ratio; judges nothing.
-import { assess, catalogueOf, type Ingredient, type Product, type Recipe, type Workbook, whatChanges } from '@fair-tin/core'
+import {
+  assess,
+  catalogueOf,
+  type Ingredient,
+  type Product,
+  type Recipe,
+  type Workbook,
+  whatChanges,
+} from '@fair-tin/core'
 import { ingredients } from '../../demo/ingredients'
 import { kitchen } from '../../demo/kitchen'
 
@@ -57,5 +65,5 @@ const [whole] = timed(() => {
 })
 const [brief] = timed(() => whatChanges(catalogue, changes[2]![1]))
 console.log(
-  `each assessed whole, before and after: about ${((whole / some.length) * many).toFixed(0)} ms; whatChanges is ${((whole / some.length) * many / brief).toFixed(1)} times as fast`,
+  `each assessed whole, before and after: about ${((whole / some.length) * many).toFixed(0)} ms; whatChanges is ${(((whole / some.length) * many) / brief).toFixed(1)} times as fast`,
 )

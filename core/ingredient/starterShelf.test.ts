@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { allergenCodes } from '../allergen/codes'
+import { assess } from '../assess'
+import { doubtsAbout } from '../nutrition/plausible'
+import { sampleDay, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { Ingredient } from './ingredient'
+import { mentions } from './lexicon'
+import { isFreeByNature } from './nature'
+import { starterShelf } from './starterShelf'
+
+const things = starterShelf.map(one => one.ingredient)
+const named = (name: string) => things.find(one => one.name === name)!
+
+describe('the starter shelf', () => {
+  it('holds about 130 things, each once, each readable', () => {
+    expect(things.length).toBeGreaterThanOrEqual(120)
+    expect(new Set(things.map(one => one.id)).size).toBe(things.length)
+    for (const one of things) expect(Ingredient.safeParse(one).error?.issues, one.name).toBeUndefined()
+  })
+  it('says of every value that it is typical and from memory, and none that cannot be', () => {
+    for (const one of things) {
+      for (const fact of Object.values(one.nutrients)) expect(fact.source).toMatch(/from memory: replace/)
+      const doubts = doubtsAbout(code => one.nutrients[code]?.value)
+      expect(
+        doubts.map(doubt => doubt.message),
+        one.name,
+      ).toEqual([])
+    }
+  })
+  it('answers for no allergen but what is in the nature of the thing', () => {
+    for (const one of things)
+      for (const code of allergenCodes) {
+        const status = one.allergens[code]?.status
+        if (status === 'contains') continue
+        if (status === 'free') expect(isFreeByNature(one), one.name).toBe(true)
+        else expect(status, `${one.name} ${code}`).toBeUndefined()
+      }
+  })
+  it('names its own allergens: what its name speaks of, it contains', () => {
+    for (const one of things)
+      for (const { code } of mentions(one.name))
+        expect(one.allergens[code]?.status, `${one.name} ${code}`).toBe('contains')
+  })
+  it('proves no claim by itself: a bake made of it is unproven, or breaks', () => {
+    const flour = named('white rice flour')
+    const workbook = sampleWorkbook([flour], [sampleRecipe('cake', [sampleLine(flour.id, 100)])], {
+      claims: ['glutenFree', 'dairyFree', 'nutFree'],
+    })
+    for (const claim of assess({ ...workbook, today: sampleDay }, 'cake', 'uk').claims)
+      expect(claim.verdict).toBe('unproven')
+  })
+  // common practice: trade weights of measures and edible shares
+  it.each([
+    ['caster sugar', 200, 2],
+    ['coconut flour', 108, 6],
+    ['ground almonds', 104, 8],
+    ['dark chocolate drops', 170, 6],
+  ] as const)('a cup of %s is about %d g', (name, grams, percent) => {
+    const cup = named(name).measures[0]!.gramsPerMl! * 236.588
+    expect(Math.abs(cup / grams - 1) * 100).toBeLessThanOrEqual(percent)
+  })
+  it.each([
+    ['bananas', 0.64],
+    ['pineapple', 0.5],
+    ['plums', 0.94],
+    ['avocados', 0.7],
+  ] as const)('of %s the edible share is %d', (name, share) => expect(named(name).measures[0]!.ediblePart).toBe(share))
+})
