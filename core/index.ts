@@ -15,10 +15,11 @@ export {
   guessColumns,
   type PriceChange,
   PriceColumns,
+  type PriceListContext,
   type ReadPrices,
   readPriceList,
 } from './exchange/priceList'
-export { Evidence, evidenceKindName, evidenceKinds, IsoDate, proofOf } from './ingredient/evidence'
+export { Evidence, evidenceKindName, evidenceKinds, IsoDate, proofOf, whatProves } from './ingredient/evidence'
 export * from './ingredient/ingredient'
 export { type Mention, mentions } from './ingredient/lexicon'
 export { type Match, matchName, type Named } from './ingredient/match'
@@ -68,6 +69,7 @@ export * from './recipe/recipe'
 export { type BatchTarget, scaleFactor } from './recipe/scale'
 export { baseArea, Tin, tinFactor, tinName, tinVolume } from './recipe/tin'
 export { writtenAmount, writtenSum } from './recipe/writtenAmount'
+export { type Matter, mattersToday, type ShelfLot } from './today'
 export {
   type Catalogue,
   catalogueOf,

@@ -52,6 +52,12 @@ export const listLots = async (sql: BakerySql, ingredientId: string): Promise<Lo
     order by use_by nulls last, received, lot`
   ).map(read)
 
+/** Every lot of which something is left. */
+export const lotsOnHand = async (sql: BakerySql): Promise<Lot[]> =>
+  (await sql<Row[]>`select ${columns(sql)} from stock where left_over > 0 order by use_by nulls last, received`).map(
+    read,
+  )
+
 /** Grams on hand of every ingredient that ever came as a lot. */
 export const stockOnHand = async (sql: BakerySql): Promise<Record<string, number>> =>
   Object.fromEntries(

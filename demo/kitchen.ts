@@ -18,6 +18,7 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
   return {
     kitchen: {
       currency: 'GBP',
+      rates: [{ currency: 'EUR', rate: '0.86', from: day(-30) }],
       labourPerHour: '14.50',
       energyPerKwh: '0.27',
       operator: { name: 'Pennywhistle Lane Bakehouse', address: '4 Pennywhistle Lane, Sallowmere SW0 0ZZ' },

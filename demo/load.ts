@@ -1,6 +1,7 @@
 // Loads the demo bakery into a new database. Run by the demo and test scripts after the migrations.
 import path from 'node:path'
 import {
+  addDelivery,
   addIngredient,
   addKitchen,
   addProduct,
@@ -8,11 +9,13 @@ import {
   closePool,
   keepVersion,
   migrate,
+  takeStock,
   withBakery,
 } from '@fair-tin/data'
 import postgres from 'postgres'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
+import { deliveries } from './shelf'
 import { demoWorkbook } from './workbook'
 
 const ownerUrl = process.env.FAIR_TIN_OWNER_DATABASE
@@ -44,9 +47,20 @@ try {
         for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
         for (const recipe of workbook.recipes) await addRecipe(sql, recipe)
         for (const product of workbook.products) await addProduct(sql, product)
-        for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
       },
       'set-up',
+    )
+    await withBakery(
+      bakery.id,
+      async sql => {
+        for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
+        for (const { ingredient, taken, ...delivery } of deliveries(today)) {
+          const id = `${ingredient}-${delivery.lot}`
+          await addDelivery(sql, id, ingredient, delivery)
+          if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
+        }
+      },
+      'nell',
     )
     console.log(
       `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`,

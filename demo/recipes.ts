@@ -187,7 +187,7 @@ const loaf = recipes.find(one => one.id === 'ginger-teff-loaf')!
 export const keptVersions: { recipe: Recipe; name: string; reason: string }[] = [
   {
     name: 'as on the card',
-    reason: 'a third more syrup, and no vinegar: it sank',
+    reason: 'a third more sugar, and no vinegar: it sank',
     recipe: {
       ...loaf,
       lines: loaf.lines

@@ -106,7 +106,7 @@ const bought: Bought[] = [
   { thing: 'erythritol', supplier: stores, article: 'HS-1301', grams: 5000, price: '27.50' },
   { thing: 'xylitol', supplier: stores, article: 'HS-1302', grams: 5000, price: '33.00' },
   { thing: 'sunflower oil', supplier: dairyless, article: 'QD-30', grams: 4600, price: '9.90' },
-  { thing: 'olive oil', supplier: dairyless, article: 'QD-33', grams: 4580, price: '38.00' },
+  { thing: 'olive oil', supplier: dairyless, article: 'QD-33', grams: 4580, price: '44.00' },
   {
     thing: 'cocoa butter',
     supplier: flavours,
@@ -287,7 +287,7 @@ export function shelfIngredients(today: string): Ingredient[] {
     const known = typeof proof === 'number'
     const evidence: Evidence[] = known
       ? [
-          specification(paper, `${article} specification`, day(proof - 365), day(proof)),
+          specification(paper, `${article} issue ${(at % 4) + 1}`, day(proof - 365), day(proof)),
           ...(at % 9 === 4 ? [certificate(`${id}-gluten`, `gluten test ${article}`, day(-60), day(305))] : []),
         ]
       : []
@@ -309,4 +309,20 @@ export function shelfIngredients(today: string): Ingredient[] {
       ...change,
     }
   })
+}
+
+/** Lots on the shelf: what came when, and by when it is to be used. */
+export const deliveries = (today: string) => {
+  const day = (days: number) => daysAfter(today, days)
+  return [
+    { ingredient: 'buckwheat-flour', lot: 'TM24-0611', received: day(-40), grams: 10_000, taken: 8400 },
+    { ingredient: 'buckwheat-flour', lot: 'TM24-0702', received: day(-9), grams: 10_000, taken: 0 },
+    { ingredient: 'brown-rice-flour', lot: 'TM24-0655', received: day(-21), grams: 10_000, taken: 3100 },
+    { ingredient: 'teff-flour', lot: 'TM24-0690', received: day(-12), grams: 5000, taken: 1200 },
+    { ingredient: 'plant-butter', lot: 'QD-8831', received: day(-14), grams: 4000, taken: 2600, useBy: day(5) },
+    { ingredient: 'plant-butter', lot: 'QD-8902', received: day(-2), grams: 4000, taken: 0, useBy: day(33) },
+    { ingredient: 'eggs', lot: 'HF-1120', received: day(-20), grams: 1800, taken: 1500, useBy: day(-1) },
+    { ingredient: 'rice-drink', lot: 'QD-7710', received: day(-18), grams: 6180, taken: 2000, useBy: day(120) },
+    { ingredient: 'damsons', lot: 'OR-44', received: day(-3), grams: 5000, taken: 1100, useBy: day(4) },
+  ]
 }

@@ -128,7 +128,8 @@ export function readPriceList(
   const out: ReadPrices = { changes: [], unchanged: 0, refused: [], stopped: false }
   const taken = new Map<string, number>()
   for (let at = columns.headRows; at < rows.length; at++) {
-    if ((at - columns.headRows) % 500 === 0 && !onProgress(at, rows.length)) return { ...out, changes: [], stopped: true }
+    if ((at - columns.headRows) % 500 === 0 && !onProgress(at, rows.length))
+      return { ...out, changes: [], stopped: true }
     const cells = rows[at]!
     if (cells.every(cell => cell.trim() === '')) continue
     const cell = (column: number | null) => (column === null ? '' : (cells[column] ?? '').trim())

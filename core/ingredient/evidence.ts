@@ -26,12 +26,12 @@ export const evidenceKindName: Record<Evidence['kind'], string> = {
 }
 
 /** House rule: what each kind may carry. Own knowledge is a note, never a proof of absence. */
-const canProveAbsence: Record<Evidence['kind'], boolean> = {
-  specification: true,
-  certificate: true,
-  test: true,
-  packLabel: true,
-  ownKnowledge: false,
+export const whatProves: Record<Evidence['kind'], { absence: boolean; words: string }> = {
+  specification: { absence: true, words: 'the supplier’s statement: every status, and a gluten figure it names' },
+  certificate: { absence: true, words: 'what the certificate names, until it runs out' },
+  test: { absence: true, words: 'what was tested, in that lot, down to the limit of detection' },
+  packLabel: { absence: true, words: 'what this pack declares; a pack that says nothing proves nothing' },
+  ownKnowledge: { absence: false, words: 'a note to oneself: never carries a free-from claim' },
 }
 
 export type Proof =
@@ -49,7 +49,7 @@ export function proofOf(id: string | undefined, among: readonly Evidence[], toda
   if (!evidence)
     return { proven: false, fact: `its proof “${id}” is not on file`, mend: 'Add the document, or name another.' }
   const what = `${evidenceKindName[evidence.kind]} ${evidence.reference}`.trim()
-  if (!canProveAbsence[evidence.kind])
+  if (!whatProves[evidence.kind].absence)
     return { proven: false, fact: 'own knowledge is no proof', evidence, mend: 'Ask the supplier for a specification.' }
   if (evidence.dated > today)
     return {

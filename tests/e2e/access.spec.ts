@@ -12,6 +12,8 @@ const views: [string, string][] = [
   ['ingredient', '/larder/plant-butter'],
   ['new ingredient', '/larder/new'],
   ['kitchen', '/kitchen'],
+  ['today', '/'],
+  ['price list', '/larder/prices'],
   ['print', '/products/ginger-teff-loaf/print'],
   ['not found', '/nowhere'],
 ]

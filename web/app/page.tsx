@@ -1,5 +1,17 @@
-import { redirect } from 'next/navigation'
+import { mattersToday } from '@fair-tin/core'
+import { lotsOnHand, readWorkbook } from '@fair-tin/data'
+import { reading, today } from '../bakery'
+import { Today } from '../screens/today/Today'
 
-export default function Home() {
-  redirect('/recipes')
+export const metadata = { title: 'Today' }
+export default async function TodayPage() {
+  const iso = today()
+  const [workbook, lots] = await reading(sql => Promise.all([readWorkbook(sql, iso), lotsOnHand(sql)]))
+  const day = new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  }).format(new Date(`${iso}T00:00:00Z`))
+  return <Today day={day} matters={mattersToday(workbook, lots)} />
 }

@@ -9,6 +9,8 @@ export interface EvidenceRow {
   reference: string
   dated: string
   expires: string
+  reviewed: string
+  reviewedBy: string
 }
 export const newEvidence = (): EvidenceRow => ({
   id: `e-${Math.random().toString(36).slice(2, 8)}`,
@@ -16,17 +18,21 @@ export const newEvidence = (): EvidenceRow => ({
   reference: '',
   dated: '',
   expires: '',
+  reviewed: '',
+  reviewedBy: '',
 })
-export const rowOf = ({ id, kind, reference, dated, expires }: Evidence): EvidenceRow => ({
+export const rowOf = ({ id, kind, reference, dated, expires, reviewed, reviewedBy }: Evidence): EvidenceRow => ({
   id,
   kind,
   reference,
   dated,
   expires: expires ?? '',
+  reviewed: reviewed ?? '',
+  reviewedBy: reviewedBy ?? '',
 })
 /** The row as evidence; what the row does not show is kept from what it was. */
 export function evidenceOf(row: EvidenceRow, before: readonly Evidence[]): Evidence {
-  const { expires: _, ...old } = before.find(known => known.id === row.id) ?? {}
+  const { expires: _, reviewed: __, reviewedBy: ___, ...old } = before.find(known => known.id === row.id) ?? {}
   return {
     ...old,
     id: row.id,
@@ -34,6 +40,8 @@ export function evidenceOf(row: EvidenceRow, before: readonly Evidence[]): Evide
     reference: row.reference.trim(),
     dated: row.dated,
     ...(row.expires ? { expires: row.expires } : {}),
+    ...(row.reviewed ? { reviewed: row.reviewed } : {}),
+    ...(row.reviewedBy.trim() ? { reviewedBy: row.reviewedBy.trim() } : {}),
   }
 }
 
@@ -48,11 +56,11 @@ export function EvidenceRows({
 }) {
   const set = (at: number, change: Partial<EvidenceRow>) =>
     onChange(rows.map((row, index) => (index === at ? { ...row, ...change } : row)))
-  const field = (at: number, name: 'reference' | 'dated' | 'expires', label: string) => (
+  const field = (at: number, name: 'reference' | 'dated' | 'expires' | 'reviewed' | 'reviewedBy', label: string) => (
     <label className="flex flex-col text-[13px] text-quiet">
       {label}
       <input
-        type={name === 'reference' ? 'text' : 'date'}
+        type={name === 'reference' || name === 'reviewedBy' ? 'text' : 'date'}
         className="field text-ink"
         value={rows[at]![name]}
         maxLength={200}
@@ -65,10 +73,7 @@ export function EvidenceRows({
   return (
     <div className="@container">
       {rows.map((row, at) => (
-        <div
-          key={row.id}
-          className="mb-1.5 grid grid-cols-2 items-end gap-2 border-b border-hair pb-2 @lg:grid-cols-[1fr_1.3fr_1fr_1fr_auto] @lg:border-0 @lg:pb-0"
-        >
+        <div key={row.id} className="mb-1.5 grid grid-cols-2 items-end gap-2 border-b border-hair pb-2 @lg:grid-cols-4">
           <div className="text-[13px] text-quiet">
             Kind
             <Choose
@@ -81,6 +86,8 @@ export function EvidenceRows({
           {field(at, 'reference', 'Reference')}
           {field(at, 'dated', 'Dated')}
           {field(at, 'expires', 'Runs out')}
+          {field(at, 'reviewed', 'Read over on')}
+          {field(at, 'reviewedBy', 'By')}
           <button
             type="button"
             className="word-link justify-self-start pb-1.5"

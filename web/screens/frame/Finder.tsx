@@ -15,8 +15,10 @@ const places: Record<Findable['kind'], { title: string; at: (id: string) => stri
   ingredient: { title: 'Larder', at: id => `/larder/${id}`, does: 'open its sheet' },
 }
 const doings = [
+  { name: 'Today: what needs you', at: '/' },
   { name: 'Paste a recipe', at: '/recipes/new' },
   { name: 'New ingredient', at: '/larder/new' },
+  { name: 'Take in a price list', at: '/larder/prices' },
   { name: 'Kitchen: cross-contact and proof', at: '/kitchen' },
 ]
 

@@ -6,8 +6,7 @@ import { Modal } from '../../ui/Modal'
 const keys: [string, string][] = [
   ['/', 'find anything'],
   ['?', 'this list'],
-  ['g then r', 'go to Recipes'],
-  ['g then l', 'go to the Larder'],
+  ['g then t, r, l or k', 'go to Today, Recipes, the Larder or the Kitchen'],
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
@@ -18,6 +17,8 @@ const keys: [string, string][] = [
   ['Alt with ↑ or ↓', 'move the line in focus up or down (on a product)'],
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]
+
+const stations: Record<string, string> = { t: '/', r: '/recipes', l: '/larder', k: '/kitchen' }
 
 /** True where a key is part of what someone is typing. */
 export const isTyping = (event: KeyboardEvent): boolean =>
@@ -34,8 +35,7 @@ export function KeyHelp() {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event)) return
       if (event.key === '?') setOpen(true)
-      else if (before === 'g' && event.key === 'r') window.location.assign('/recipes')
-      else if (before === 'g' && event.key === 'l') window.location.assign('/larder')
+      else if (before === 'g' && event.key in stations) window.location.assign(stations[event.key]!)
       else if (event.key === 'n') {
         if (window.location.pathname === '/recipes') window.location.assign('/recipes/new')
         if (window.location.pathname === '/larder') window.location.assign('/larder/new')

@@ -1,10 +1,11 @@
 // The stations, in the order of work.
 'use client'
-import { NotebookPen, SlidersHorizontal, Warehouse } from 'lucide-react'
+import { NotebookPen, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 
 const stations = [
+  { name: 'Today', at: '/', also: '/today', Icon: Sun },
   { name: 'Recipes', at: '/recipes', also: '/products', Icon: NotebookPen },
   { name: 'Larder', at: '/larder', also: '/larder', Icon: Warehouse },
   { name: 'Kitchen', at: '/kitchen', also: '/kitchen', Icon: SlidersHorizontal },
@@ -17,16 +18,13 @@ export function Rail() {
       aria-label="Stations"
       className="flex shrink-0 items-center gap-1 bg-navy px-2 text-white max-md:order-last max-md:justify-around md:w-[78px] md:flex-col md:py-2 print:hidden"
     >
-      <Link
-        href="/recipes"
-        className="mb-2 text-center font-head text-[17px] leading-[1.05] font-extrabold max-md:hidden"
-      >
+      <Link href="/" className="mb-2 text-center font-head text-[17px] leading-[1.05] font-extrabold max-md:hidden">
         Fair
         <br />
         Tin
       </Link>
       {stations.map(({ name, at, also, Icon }) => {
-        const on = here.startsWith(at) || here.startsWith(also)
+        const on = at === '/' ? here === '/' : here.startsWith(at) || here.startsWith(also)
         return (
           <Link
             key={at}

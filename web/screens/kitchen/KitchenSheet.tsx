@@ -71,6 +71,7 @@ export function KitchenSheet({
     address: kitchen.operator?.address ?? '',
   })
   const [currency, setCurrency] = useState<string>(kitchen.currency)
+  const [rates, setRates] = useState(() => (kitchen.rates ?? []).map(one => ({ key: `r${made++}`, ...one })))
   const [seen, setSeen] = useState(version)
   const [problems, setProblems] = useState<Refusal[]>([])
   const [saving, start] = useTransition()
@@ -107,6 +108,11 @@ export function KitchenSheet({
           ...rest,
           currency: currency.trim().toUpperCase(),
           crossContact,
+          rates: rates.map(one => ({
+            currency: one.currency.trim().toUpperCase(),
+            rate: one.rate.trim().replace(',', '.'),
+            from: one.from,
+          })),
           ...(operator.name.trim()
             ? { operator: { name: operator.name.trim(), address: operator.address.trim() } }
             : {}),
@@ -173,7 +179,10 @@ export function KitchenSheet({
                 <th className="font-normal">Allergen</th>
                 <th className="w-[24%] font-normal">Kept out by</th>
                 <th className="w-[24%] font-normal">Where</th>
-                <th className="w-[26%] font-normal">Proof</th>
+                <th className="w-[24%] font-normal">Proof</th>
+                <th className="w-8">
+                  <span className="sr-only">More</span>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -224,6 +233,34 @@ export function KitchenSheet({
                         onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
                       />
                     </td>
+                    <td className="py-0.5 pl-1">
+                      <button
+                        type="button"
+                        className="min-h-[24px] min-w-[24px] rounded border border-hair px-1 font-bold text-damson pointer-coarse:min-h-[44px] pointer-coarse:min-w-[44px]"
+                        title="Another place for this allergen"
+                        aria-label={`Another place for ${name}`}
+                        onClick={() =>
+                          setRows(before =>
+                            before.flatMap(one =>
+                              one.key === row.key
+                                ? [
+                                    one,
+                                    {
+                                      key: `r${made++}`,
+                                      allergen: row.allergen,
+                                      control: '',
+                                      equipment: '',
+                                      evidence: '',
+                                    },
+                                  ]
+                                : [one],
+                            ),
+                          )
+                        }
+                      >
+                        +
+                      </button>
+                    </td>
                   </tr>
                 )
               })}
@@ -264,6 +301,47 @@ export function KitchenSheet({
               onChange={event => setCurrency(event.target.value)}
             />
           </label>
+          <h3 className="mt-3 text-[15px]">Rates of other currencies</h3>
+          <p className="text-[13px] text-quiet">
+            What one of theirs is in {currency || 'yours'}. A price in another currency is unknown without one.
+          </p>
+          {rates.map((one, at) => (
+            <div key={one.key} className="mt-1 grid grid-cols-[70px_1fr_1fr_auto] items-end gap-2">
+              {(['currency', 'rate', 'from'] as const).map(name => (
+                <label key={name} className="text-[13px] text-quiet">
+                  {name === 'currency' ? 'Currency' : name === 'rate' ? `One is, ${currency}` : 'From'}
+                  <input
+                    type={name === 'from' ? 'date' : 'text'}
+                    className="field text-ink"
+                    maxLength={name === 'currency' ? 3 : 12}
+                    value={one[name]}
+                    aria-invalid={refusal(`kitchen.rates.${at}.${name}`) ? true : undefined}
+                    onChange={event =>
+                      setRates(before =>
+                        before.map(other => (other.key === one.key ? { ...other, [name]: event.target.value } : other)),
+                      )
+                    }
+                  />
+                </label>
+              ))}
+              <button
+                type="button"
+                className="word-link pb-1.5"
+                onClick={() => setRates(before => before.filter(other => other.key !== one.key))}
+              >
+                Remove
+              </button>
+            </div>
+          ))}
+          <button
+            type="button"
+            className="do mt-2"
+            onClick={() =>
+              setRates(before => [...before, { key: `r${made++}`, currency: 'EUR', rate: '', from: today }])
+            }
+          >
+            Add a rate
+          </button>
         </Scroller>
       </div>
     </section>

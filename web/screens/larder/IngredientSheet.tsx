@@ -1,13 +1,19 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
 import {
-  allergenName,
   animalTraits,
+  doubtsAbout,
+  evidenceKindName,
+  evidenceKinds,
   type Ingredient,
   mainNutrients,
   mentions,
+  type NutrientCode,
+  nutrientCodes,
   nutrientName,
   sweeteningTraits,
+  type Workbook,
+  whatProves,
 } from '@fair-tin/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -20,7 +26,15 @@ import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
 import { AllergenFacts, proofOptions } from './AllergenFacts'
 import { keepIngredient, putBack, takeOut } from './actions'
-import { ingredientFrom, readComposition, type Sheet, sheetOf } from './sheet'
+import { EvidenceFiles } from './EvidenceFiles'
+import { Lots } from './Lots'
+import { MadeOf } from './MadeOf'
+import { NutritionLookUp } from './NutritionLookUp'
+import { PriceHistory, Suppliers } from './PriceHistory'
+import { ShelfPick } from './ShelfPick'
+import { ingredientFrom, type Sheet, sheetOf } from './sheet'
+import { Weighing } from './Weighing'
+import { useWhatChanges, WhatChanges } from './WhatChanges'
 
 const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
 const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
@@ -28,17 +42,17 @@ const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grai
 export function IngredientSheet({
   ingredient,
   isNew,
-  currency,
-  today,
+  workbook,
   usedIn,
 }: {
   ingredient: Ingredient
   isNew: boolean
-  currency: string
-  today: string
+  workbook: Workbook
   usedIn: { id: string; name: string }[]
 }) {
   const router = useRouter()
+  const { today } = workbook
+  const { currency } = workbook.kitchen
   const [sheet, setSheet] = useState<Sheet>(() => sheetOf(ingredient))
   const [problems, setProblems] = useState<Refusal[]>([])
   const [conflict, setConflict] = useState<{ version: number; theirs: Ingredient } | null>(null)
@@ -48,11 +62,12 @@ export function IngredientSheet({
   useEffect(() => {
     try {
       const kept = JSON.parse(localStorage.getItem(shelf) ?? 'null') as Sheet | null
-      if (kept && kept.version === (ingredient.version ?? 1)) setSheet(kept)
+      // what an older build kept may lack a field
+      if (kept && kept.version === (ingredient.version ?? 1)) setSheet({ ...sheetOf(ingredient), ...kept })
     } catch {
       // nothing readable was kept
     }
-  }, [shelf, ingredient.version])
+  }, [shelf, ingredient])
   const put = (change: Partial<Sheet>) =>
     setSheet(before => {
       const next = { ...before, ...change }
@@ -92,21 +107,27 @@ export function IngredientSheet({
       {refusal(path) && <span className="text-breaks">{refusal(path)}</span>}
     </label>
   )
-  const proposal = useMemo(
-    () => (sheet.madeOf === 'list' && sheet.statement.trim() ? readComposition(sheet.statement) : null),
-    [sheet.madeOf, sheet.statement],
-  )
   const spoken = useMemo(
     () =>
       new Map(
-        mentions(`${sheet.name} . ${sheet.labelName} . ${sheet.madeOf === 'list' ? sheet.statement : ''}`).map(one => [
-          one.code,
-          one.word,
-        ]),
+        mentions(
+          `${sheet.name} . ${sheet.labelName} . ${sheet.notes} . ${sheet.madeOf === 'list' ? sheet.statement : ''}`,
+        ).map(one => [one.code, one.word]),
       ),
-    [sheet.name, sheet.labelName, sheet.madeOf, sheet.statement],
+    [sheet.name, sheet.labelName, sheet.notes, sheet.madeOf, sheet.statement],
   )
   const proofs = proofOptions(sheet)
+  const changed = useMemo(() => {
+    const built = ingredientFrom(sheet)
+    return 'ingredient' in built ? built.ingredient : null
+  }, [sheet])
+  const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
+  const [picking, setPicking] = useState<'shelf' | 'nutrition' | null>(null)
+  const figure = (code: NutrientCode) => {
+    const typed = sheet.nutrients[code]?.trim()
+    return typed ? Number(typed.replace(',', '.')) : undefined
+  }
+  const doubts = doubtsAbout(figure)
 
   const keep = (over?: number) => {
     const built = ingredientFrom(sheet)
@@ -198,7 +219,14 @@ export function IngredientSheet({
               {field('labelName', sheet.labelName, labelName => put({ labelName }), 'Name on a label', {
                 hint: 'as above',
               })}
+              {field('article', sheet.article, article => put({ article }), 'The supplier’s number for it')}
+              {field('notes', sheet.notes, notes => put({ notes }), 'Notes')}
             </div>
+            {isNew && (
+              <button type="button" className="word-link mt-2" onClick={() => setPicking('shelf')}>
+                Start from the starter shelf
+              </button>
+            )}
           </Group>
           <Group title="Packs and price">
             {sheet.packs.map((pack, at) => (
@@ -245,6 +273,16 @@ export function IngredientSheet({
             >
               Add a price
             </button>
+            {changed && (
+              <PriceHistory
+                packs={changed.packs}
+                kitchen={workbook.kitchen}
+                today={today}
+                gramsPerMl={changed.measures.find(one => one.gramsPerMl !== undefined)?.gramsPerMl ?? null}
+                gramsEach={changed.measures.find(one => one.each)?.each?.medium ?? null}
+              />
+            )}
+            {!isNew && <Suppliers id={ingredient.id} remote={remote} currency={currency} />}
           </Group>
           <Group title="How it measures" note="Empty is not known. A weight here replaces the typical value.">
             <div className="grid grid-cols-3 gap-2.5">
@@ -252,6 +290,7 @@ export function IngredientSheet({
               {field('gramsEach', sheet.gramsEach, gramsEach => put({ gramsEach }), 'Grams a piece')}
               {field('edible', sheet.edible, edible => put({ edible }), 'Edible share, %', { hint: '100' })}
             </div>
+            <Weighing onCup={gramsPerCup => put({ gramsPerCup })} onEdible={edible => put({ edible })} />
           </Group>
           <Group title="What kind of thing" note="Say “none” where there is none; leave empty where nobody knows.">
             <div className="grid grid-cols-2 gap-2.5">
@@ -301,6 +340,31 @@ export function IngredientSheet({
                 hint: 'pack, specification …',
               })}
             </div>
+            <details className="mt-2">
+              <summary className="word-link min-h-[24px]">Energy, minerals, polyols and the rest</summary>
+              <div className="mt-2 grid grid-cols-4 gap-2.5">
+                {nutrientCodes
+                  .filter(code => !(mainNutrients as readonly string[]).includes(code))
+                  .map(code => (
+                    <div key={code}>
+                      {field(
+                        `nutrients.${code}`,
+                        sheet.nutrients[code] ?? '',
+                        value => put({ nutrients: { ...sheet.nutrients, [code]: value } }),
+                        nutrientName[code],
+                      )}
+                    </div>
+                  ))}
+              </div>
+            </details>
+            {doubts.map(doubt => (
+              <p key={doubt.message} role="status" className="mt-1 text-[13px] text-unproven">
+                {doubt.message}
+              </p>
+            ))}
+            <button type="button" className="do mt-2" onClick={() => setPicking('nutrition')}>
+              Look it up
+            </button>
           </Group>
         </Scroller>
         <Scroller label="What it carries, and the proof">
@@ -311,58 +375,20 @@ export function IngredientSheet({
               </p>
             )}
             <EvidenceRows rows={sheet.evidence} onChange={evidence => put({ evidence })} refusal={refusal} />
+            {!isNew && <EvidenceFiles ingredient={ingredient.id} rows={sheet.evidence} />}
+            <details className="mt-2">
+              <summary className="word-link min-h-[24px]">What each kind of proof may carry</summary>
+              <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-[13.5px]">
+                {evidenceKinds.map(kind => (
+                  <div key={kind} className="contents">
+                    <dt className="font-semibold">{evidenceKindName[kind]}</dt>
+                    <dd className={whatProves[kind].absence ? '' : 'text-unproven'}>{whatProves[kind].words}</dd>
+                  </div>
+                ))}
+              </dl>
+            </details>
           </Group>
-          <Group title="What it is made of">
-            <div className="mb-2 w-64">
-              <Choose
-                label="Made of"
-                value={sheet.madeOf}
-                onChange={madeOf => put({ madeOf: madeOf as Sheet['madeOf'] })}
-                options={[
-                  { value: 'unknown', label: 'Nobody has said' },
-                  { value: 'single', label: 'One single thing' },
-                  { value: 'list', label: 'The list on its pack' },
-                ]}
-              />
-            </div>
-            {sheet.madeOf === 'list' && (
-              <label className="flex flex-col text-[13px] text-quiet">
-                The ingredient list, as on the pack
-                <textarea
-                  className="field min-h-16 text-[14px] text-ink"
-                  value={sheet.statement}
-                  aria-invalid={refusal('statement') ? true : undefined}
-                  onChange={event => put({ statement: event.target.value })}
-                  maxLength={6000}
-                />
-              </label>
-            )}
-            {proposal && (
-              <p className="mt-1 text-[13px] text-quiet">
-                Read as {proposal.components.length} {proposal.components.length === 1 ? 'thing' : 'things'}:{' '}
-                {proposal.components.map(one => one.name).join(', ')}.
-                {[...proposal.contains, ...proposal.mayContain].length > 0 && (
-                  <>
-                    {' '}
-                    Its words speak of{' '}
-                    <b>{[...proposal.contains, ...proposal.mayContain].map(code => allergenName[code]).join(', ')}</b>.{' '}
-                    <button
-                      type="button"
-                      className="word-link"
-                      onClick={() => {
-                        const next = { ...sheet.allergens }
-                        for (const code of proposal.mayContain) next[code] = { ...next[code], status: 'mayContain' }
-                        for (const code of proposal.contains) next[code] = { ...next[code], status: 'contains' }
-                        put({ allergens: next })
-                      }}
-                    >
-                      Put that down
-                    </button>
-                  </>
-                )}
-              </p>
-            )}
-          </Group>
+          <MadeOf sheet={sheet} put={put} refusal={refusal} />
           <Group title="Gluten">
             <div className="grid grid-cols-2 gap-2.5">
               {field('glutenFigure', sheet.glutenFigure, glutenFigure => put({ glutenFigure }), 'At most, mg/kg')}
@@ -387,8 +413,36 @@ export function IngredientSheet({
             </div>
           </Group>
           <AllergenFacts sheet={sheet} put={put} spoken={spoken} />
+          {!isNew && <Lots ingredient={ingredient.id} today={today} />}
         </Scroller>
       </div>
+      <WhatChanges answer={answer} progress={progress} isNew={isNew} />
+      {picking === 'shelf' && (
+        <ShelfPick
+          onClose={() => setPicking(null)}
+          onPick={picked => {
+            const { id: _, version: __, before: ___, packs: ____, evidence: _____, ...taken } = sheetOf(picked)
+            put({ ...taken, before: { ...picked, id: 'new' } })
+            setPicking(null)
+          }}
+        />
+      )}
+      {picking === 'nutrition' && (
+        <NutritionLookUp
+          name={sheet.standsFor || sheet.name}
+          onClose={() => setPicking(null)}
+          onTake={taken => {
+            put({
+              taken: { ...sheet.taken, ...taken },
+              nutrients: {
+                ...sheet.nutrients,
+                ...Object.fromEntries(Object.entries(taken).map(([code, fact]) => [code, String(fact.value)])),
+              },
+            })
+            setPicking(null)
+          }}
+        />
+      )}
       <div className="flex flex-wrap gap-3">
         <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
           {saving ? 'Keeping …' : asNew ? 'Keep the ingredient' : 'Keep the changes'}

@@ -6,6 +6,7 @@ import {
   allergenCodes,
   type Component,
   compositionText,
+  doubtsAbout,
   Ingredient,
   millilitresOf,
   type NutrientCode,
@@ -24,9 +25,13 @@ export interface Sheet {
   supplier: string
   labelName: string
   functionClass: string
+  article: string
+  notes: string
   /** `unknown`: nobody said; `single`: one single thing; `list`: the statement below. */
   madeOf: 'unknown' | 'single' | 'list'
   statement: string
+  /** The composition as put right by hand; null where the statement is read as it is. */
+  tree: Component[] | null
   allergens: Record<AllergenCode, { status: AllergenStatus; evidence: string }>
   glutenFigure: string
   glutenEvidence: string
@@ -34,6 +39,8 @@ export interface Sheet {
   traits: Record<'animal' | 'sweetening' | 'grain', string>
   refined: '' | 'yes' | 'no'
   nutrients: Partial<Record<NutrientCode, string>>
+  /** Values taken from a table, with their source and range, as long as the figure is left alone. */
+  taken: Partial<Record<NutrientCode, NutrientValue>>
   nutrientSource: string
   gramsPerCup: string
   gramsEach: string
@@ -61,8 +68,11 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     supplier: ingredient.supplier ?? '',
     labelName: ingredient.labelName ?? '',
     functionClass: ingredient.functionClass ?? '',
+    article: ingredient.article ?? '',
+    notes: ingredient.notes ?? '',
     madeOf: ingredient.composition === undefined ? 'unknown' : ingredient.composition.length === 0 ? 'single' : 'list',
     statement: ingredient.composition?.length ? compositionText(ingredient.composition) : '',
+    tree: null,
     allergens: Object.fromEntries(
       allergenCodes.map(code => [
         code,
@@ -82,6 +92,7 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     },
     refined: ingredient.traits.refined === undefined ? '' : ingredient.traits.refined ? 'yes' : 'no',
     nutrients: Object.fromEntries(Object.entries(ingredient.nutrients).map(([code, fact]) => [code, text(fact.value)])),
+    taken: {},
     nutrientSource: Object.values(ingredient.nutrients)[0]?.source ?? '',
     gramsPerCup: usual?.gramsPerMl === undefined ? '' : round(usual.gramsPerMl * cup),
     gramsEach: text(usual?.each?.medium ?? usual?.each?.large),
@@ -96,11 +107,6 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     before: ingredient,
   }
 }
-
-/** Reads a typed statement into a composition; the proposal for allergens comes with it. */
-export const readComposition = (
-  statement: string,
-): { components: Component[]; contains: AllergenCode[]; mayContain: AllergenCode[] } => readStatement(statement)
 
 /** The form as an ingredient, or every refusal with the field it belongs to. Facts the form does not show are kept. */
 export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { problems: Refusal[] } {
@@ -127,32 +133,27 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     } as Pick<Traits, typeof path>
   }
   const { before } = sheet
+  const sourceKept = sheet.nutrientSource === (Object.values(before.nutrients)[0]?.source ?? '')
   const nutrients: Partial<Record<NutrientCode, NutrientValue>> = {}
   for (const [code, said] of Object.entries(sheet.nutrients) as [NutrientCode, string][]) {
     const most =
       code.endsWith('Mg') || code.endsWith('Mcg') ? 100_000 : code === 'energyKj' || code === 'energyKcal' ? 4000 : 100
     const value = number(said, `nutrients.${code}`, 'A value per 100 g', most)
     if (value === undefined) continue
+    const taken = sheet.taken[code]
+    if (taken && taken.value === value) {
+      nutrients[code] = taken
+      continue
+    }
     const same = before.nutrients[code]
+    // each value keeps its own source, unless another was written for them all
     nutrients[code] =
-      same && same.value === value && same.source === sheet.nutrientSource
+      same && same.value === value && (sourceKept || same.source === sheet.nutrientSource)
         ? same
         : { value, source: sheet.nutrientSource.trim() || 'entered by hand' }
   }
-  const at = (code: NutrientCode) => nutrients[code]?.value
-  if ((at('sugars') ?? 0) > (at('carbohydrate') ?? Number.POSITIVE_INFINITY))
-    problems.push({
-      path: 'nutrients.sugars',
-      message: 'Sugars cannot be more than the carbohydrate they are part of.',
-    })
-  if ((at('saturates') ?? 0) > (at('fat') ?? Number.POSITIVE_INFINITY))
-    problems.push({ path: 'nutrients.saturates', message: 'Saturates cannot be more than the fat they are part of.' })
-  const parts = (['fat', 'carbohydrate', 'fibre', 'protein'] as const).reduce((sum, code) => sum + (at(code) ?? 0), 0)
-  if (parts > 102)
-    problems.push({
-      path: 'nutrients.fat',
-      message: `Fat, carbohydrate, fibre and protein come to ${Math.round(parts)} g in 100 g. Check them.`,
-    })
+  for (const doubt of doubtsAbout(code => nutrients[code]?.value))
+    if (doubt.impossible) problems.push({ path: `nutrients.${doubt.nutrient}`, message: doubt.message })
 
   const gramsPerCup = number(sheet.gramsPerCup, 'gramsPerCup', 'Grams per cup', 5000)
   const gramsEach = number(sheet.gramsEach, 'gramsEach', 'Grams a piece', 50_000)
@@ -203,6 +204,8 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     labelName: _l,
     functionClass: _f,
     oatsSpeciallyProduced: _o,
+    article: _ar,
+    notes: _no,
     ...rest
   } = before
   const { animal: _a, sweetening: _w, grain: _n, refined: _r, ...otherTraits } = before.traits
@@ -232,11 +235,16 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     evidence: sheet.evidence.map(one => evidenceOf(one, before.evidence)),
     ...(sheet.standsFor.trim() ? { standsFor: sheet.standsFor.trim() } : {}),
     ...(sheet.supplier.trim() ? { supplier: sheet.supplier.trim() } : {}),
+    ...(sheet.article.trim() ? { article: sheet.article.trim() } : {}),
+    ...(sheet.notes.trim() ? { notes: sheet.notes.trim() } : {}),
     ...(sheet.labelName.trim() ? { labelName: sheet.labelName.trim() } : {}),
     ...(sheet.functionClass.trim() ? { functionClass: sheet.functionClass.trim() } : {}),
     ...(sheet.madeOf === 'unknown'
       ? {}
-      : { composition: sheet.madeOf === 'single' ? [] : (kept ?? readComposition(sheet.statement).components) }),
+      : {
+          composition:
+            sheet.madeOf === 'single' ? [] : (sheet.tree ?? kept ?? readStatement(sheet.statement).components),
+        }),
     ...(figure === undefined
       ? {}
       : { gluten: { atMostMgPerKg: figure, ...(sheet.glutenEvidence ? { evidence: sheet.glutenEvidence } : {}) } }),

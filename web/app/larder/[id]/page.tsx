@@ -20,8 +20,7 @@ export default async function OneIngredient({ params }: { params: Promise<{ id: 
       key={`${id}-${ingredient.version}`}
       ingredient={ingredient}
       isNew={isNew}
-      currency={workbook.kitchen.currency}
-      today={day}
+      workbook={workbook}
       usedIn={usedIn}
     />
   )

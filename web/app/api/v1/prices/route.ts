@@ -1,0 +1,45 @@
+// A price list that was looked through: its columns are remembered, its prices taken, all or none.
+import { Currency, Pack, PriceColumns } from '@fair-tin/core'
+import { columnsOf, rememberColumns, takePrices } from '@fair-tin/data'
+import { z } from 'zod'
+import { changing, reading } from '../../../../bakery'
+import { problem, refusal } from '../answer'
+
+const Body = z.object({
+  supplier: z.string().trim().min(1).max(200),
+  columns: PriceColumns,
+  changes: z
+    .array(
+      z.object({
+        ingredient: z.string().min(1),
+        name: z.string(),
+        pack: Pack.extend({ currency: Currency }),
+        row: z.number(),
+      }),
+    )
+    .max(200_000),
+})
+
+export async function GET(request: Request) {
+  const supplier = new URL(request.url).searchParams.get('supplier') ?? ''
+  try {
+    return Response.json({ columns: await reading(sql => columnsOf(sql, supplier)) })
+  } catch (error) {
+    return refusal(error)
+  }
+}
+
+export async function POST(request: Request) {
+  const body = Body.safeParse(await request.json().catch(() => null))
+  if (!body.success) return problem(422, `These prices cannot be read: ${body.error.issues[0]?.message}`)
+  const { supplier, columns, changes } = body.data
+  try {
+    const added = await changing(async sql => {
+      await rememberColumns(sql, supplier, columns)
+      return takePrices(sql, changes)
+    })
+    return Response.json({ added })
+  } catch (error) {
+    return refusal(error)
+  }
+}

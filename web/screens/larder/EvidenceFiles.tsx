@@ -1,0 +1,84 @@
+// The files kept with each document: a PDF or a picture of it.
+'use client'
+import type { FileNote } from '@fair-tin/data'
+import { useEffect, useState } from 'react'
+import type { EvidenceRow } from '../../ui/EvidenceRows'
+
+const megabytes = (size: number) => (size < 100_000 ? `${Math.ceil(size / 1000)} kB` : `${(size / 1e6).toFixed(1)} MB`)
+
+export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: readonly EvidenceRow[] }) {
+  const address = `/api/v1/ingredients/${ingredient}/files`
+  const [files, setFiles] = useState<FileNote[]>([])
+  const [problem, setProblem] = useState('')
+  const [busy, setBusy] = useState<string | null>(null)
+  useEffect(() => {
+    let gone = false
+    void fetch(address)
+      .then(answer => answer.json())
+      .then(said => !gone && 'files' in said && setFiles(said.files))
+      .catch(() => !gone && setProblem('The kept files cannot be listed just now.'))
+    return () => {
+      gone = true
+    }
+  }, [address])
+  const keep = async (evidence: string, file: File | undefined) => {
+    if (!file) return
+    setBusy(evidence)
+    try {
+      const query = new URLSearchParams({ evidence, name: file.name })
+      const answer = await fetch(`${address}?${query}`, { method: 'POST', body: file })
+      const said = (await answer.json()) as { files: FileNote[] } | { problem: string }
+      if ('problem' in said) setProblem(said.problem)
+      else {
+        setFiles(said.files)
+        setProblem('')
+      }
+    } catch {
+      setProblem(`${file.name} could not be sent. It may be too large (10 MB at most), or the server is away.`)
+    }
+    setBusy(null)
+  }
+  if (rows.length === 0) return null
+  return (
+    <div className="mt-2 text-[13.5px]">
+      {problem && (
+        <p role="alert" className="text-breaks">
+          {problem}
+        </p>
+      )}
+      <ul>
+        {rows.map(row => (
+          <li key={row.id} className="flex flex-wrap items-center gap-x-3 py-0.5">
+            <span className="text-quiet">Kept with {row.reference || 'this document'}:</span>
+            {files
+              .filter(file => file.evidence === row.id)
+              .map(file => (
+                <a
+                  key={file.id}
+                  className="word-link"
+                  href={`/api/v1/files/${file.id}`}
+                  target="_blank"
+                  rel="noreferrer"
+                >
+                  {file.name} ({megabytes(file.size)})
+                </a>
+              ))}
+            <label className="word-link cursor-pointer focus-within:outline-3 focus-within:outline-damson">
+              {busy === row.id ? 'Keeping …' : 'Add a PDF or picture'}
+              <input
+                type="file"
+                className="sr-only"
+                accept="application/pdf,image/png,image/jpeg,image/webp"
+                aria-label={`Add a file to ${row.reference || 'this document'}`}
+                onChange={event => {
+                  void keep(row.id, event.target.files?.[0])
+                  event.target.value = ''
+                }}
+              />
+            </label>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}

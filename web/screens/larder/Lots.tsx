@@ -1,0 +1,172 @@
+// Deliveries by lot: what came, what is left of it, and which is to be used first.
+'use client'
+import { spokenDay, weighed } from '@fair-tin/core'
+import type { Lot } from '@fair-tin/data'
+import { useEffect, useState } from 'react'
+import { toast } from 'sonner'
+import { Group } from '../../ui/Group'
+
+const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
+
+export function Lots({ ingredient, today }: { ingredient: string; today: string }) {
+  const address = `/api/v1/ingredients/${ingredient}/lots`
+  const [lots, setLots] = useState<Lot[] | null>(null)
+  const [problem, setProblem] = useState('')
+  const [form, setForm] = useState({ lot: '', grams: '', received: today, useBy: '' })
+  const [taking, setTaking] = useState<{ id: string; grams: string; reason: string } | null>(null)
+  const [busy, setBusy] = useState(false)
+  useEffect(() => {
+    let gone = false
+    void ask(address).then(said => {
+      if (gone) return
+      if ('problem' in said) setProblem(said.problem)
+      else setLots(said.lots)
+    })
+    return () => {
+      gone = true
+    }
+  }, [address])
+  const send = async (body: unknown, done: () => void) => {
+    setBusy(true)
+    const said = await ask(address, body)
+    setBusy(false)
+    if ('problem' in said) return setProblem(said.problem)
+    setProblem('')
+    setLots(said.lots)
+    done()
+  }
+  const add = () =>
+    send(
+      {
+        delivery: {
+          lot: form.lot,
+          received: form.received,
+          grams: number(form.grams),
+          ...(form.useBy ? { useBy: form.useBy } : {}),
+        },
+      },
+      () => {
+        toast(`Lot ${form.lot} is on the shelf.`)
+        setForm({ lot: '', grams: '', received: today, useBy: '' })
+      },
+    )
+  const left = (lots ?? []).filter(one => one.left > 0)
+  const total = left.reduce((sum, one) => sum + one.left, 0)
+  const field = (name: keyof typeof form, label: string, type = 'text') => (
+    <label className="flex flex-col text-[13px] text-quiet">
+      {label}
+      <input
+        type={type}
+        className="field text-ink"
+        maxLength={60}
+        value={form[name]}
+        onChange={event => setForm({ ...form, [name]: event.target.value })}
+      />
+    </label>
+  )
+  return (
+    <Group
+      title="On the shelf"
+      note={
+        lots === null
+          ? 'Fetching the lots …'
+          : total > 0
+            ? `${weighed(total)} on hand. Use what stands first.`
+            : 'No lot is on file.'
+      }
+    >
+      {problem && (
+        <p role="alert" className="mb-1 text-breaks">
+          {problem}
+        </p>
+      )}
+      <ul>
+        {left.map((one, at) => (
+          <li key={one.id} className="border-b border-hair/60 py-1 last:border-0">
+            <div className="flex flex-wrap items-baseline gap-x-3">
+              <b>{one.lot}</b>
+              <span className="figure">{weighed(one.left)}</span>
+              <span className="text-[13px] text-quiet">
+                of {weighed(one.grams)}, came {spokenDay(one.received)}
+                {one.useBy && `, use by ${spokenDay(one.useBy)}`}
+              </span>
+              {one.useBy && one.useBy < today ? (
+                <span className="font-bold text-breaks">past its date: do not use</span>
+              ) : (
+                at === 0 && <span className="font-bold text-holds">use first</span>
+              )}
+              <button
+                type="button"
+                className="word-link ml-auto min-h-[24px]"
+                onClick={() => setTaking({ id: one.id, grams: '', reason: '' })}
+              >
+                Take or correct
+              </button>
+            </div>
+            {taking?.id === one.id && (
+              <form
+                className="mt-1 grid grid-cols-[90px_1fr_auto_auto] items-end gap-2"
+                onSubmit={event => {
+                  event.preventDefault()
+                  void send({ take: one.id, grams: number(taking.grams), reason: taking.reason }, () => setTaking(null))
+                }}
+              >
+                <label className="text-[13px] text-quiet">
+                  Grams
+                  <input
+                    className="field figure text-ink"
+                    inputMode="decimal"
+                    value={taking.grams}
+                    onChange={event => setTaking({ ...taking, grams: event.target.value })}
+                  />
+                </label>
+                <label className="text-[13px] text-quiet">
+                  Went into, or why
+                  <input
+                    className="field text-ink"
+                    maxLength={200}
+                    value={taking.reason}
+                    onChange={event => setTaking({ ...taking, reason: event.target.value })}
+                  />
+                </label>
+                <button type="submit" className="do do-first" disabled={busy}>
+                  Take
+                </button>
+                <button type="button" className="do" onClick={() => setTaking(null)}>
+                  Leave it
+                </button>
+              </form>
+            )}
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-2 grid grid-cols-[1fr_90px_1fr_1fr_auto] items-end gap-2 max-sm:grid-cols-2"
+        onSubmit={event => {
+          event.preventDefault()
+          void add()
+        }}
+      >
+        {field('lot', 'Lot code')}
+        {field('grams', 'Grams')}
+        {field('received', 'Came on', 'date')}
+        {field('useBy', 'Use by', 'date')}
+        <button type="submit" className="do" disabled={busy}>
+          Add the lot
+        </button>
+      </form>
+    </Group>
+  )
+}
+
+async function ask(address: string, body?: unknown): Promise<{ lots: Lot[] } | { problem: string }> {
+  try {
+    const answer = await fetch(
+      address,
+      body ? { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {},
+    )
+    return await answer.json()
+  } catch {
+    return { problem: 'The server does not answer. What you typed is still here: try again in a moment.' }
+  }
+}

@@ -1,0 +1,96 @@
+// At the foot of an ingredient's sheet: every product that would change if this were kept, before it is.
+'use client'
+import { type Ingredient, type ProductChange, rulesOf, type Workbook } from '@fair-tin/core'
+import { proxy, type Remote, wrap } from 'comlink'
+import Link from 'next/link'
+import { useEffect, useRef, useState } from 'react'
+import { VerdictMark } from '../../ui/VerdictMark'
+import type { WhatChangesWorker } from '../../workers/whatChanges'
+
+type Answer = ProductChange[] | 'looking' | null
+
+/** Asks the worker each time `changed` is another; null while the form cannot be read. */
+export function useWhatChanges(workbook: Workbook, changed: Ingredient | null) {
+  const worker = useRef<{ remote: Remote<WhatChangesWorker>; end: () => void } | null>(null)
+  const [remote, setRemote] = useState<Remote<WhatChangesWorker> | null>(null)
+  const [answer, setAnswer] = useState<Answer>(null)
+  const [progress, setProgress] = useState<[number, number] | null>(null)
+  useEffect(() => {
+    const made = new Worker(new URL('../../workers/whatChanges.ts', import.meta.url), { type: 'module' })
+    const wrapped = wrap<WhatChangesWorker>(made)
+    worker.current = { remote: wrapped, end: () => made.terminate() }
+    void wrapped.open(workbook).then(() => setRemote(() => wrapped))
+    return () => {
+      made.terminate()
+      worker.current = null
+      setRemote(null)
+    }
+  }, [workbook])
+  useEffect(() => {
+    if (!remote || !changed) return
+    let gone = false
+    const timer = setTimeout(async () => {
+      setAnswer('looking')
+      const said = await remote.ask(
+        changed,
+        proxy((looked: number, all: number) => {
+          if (!gone) setProgress([looked, all])
+        }),
+      )
+      if (!gone && said) setAnswer(said)
+    }, 200)
+    return () => {
+      gone = true
+      clearTimeout(timer)
+    }
+  }, [remote, changed])
+  return { answer, progress, remote }
+}
+
+export function WhatChanges({
+  answer,
+  progress,
+  isNew,
+}: {
+  answer: Answer
+  progress: [number, number] | null
+  isNew: boolean
+}) {
+  if (isNew) return null
+  const changes = Array.isArray(answer) ? answer : []
+  return (
+    <section
+      aria-label="What changes if you keep this"
+      className="max-h-40 shrink-0 overflow-auto rounded-lg border-2 border-hair bg-pane px-3 py-2"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+      tabIndex={0}
+    >
+      <h2 className="text-[15px]" role="status">
+        {answer === 'looking'
+          ? `Looking what would change${progress && progress[1] > 200 ? `: ${progress[0]} of ${progress[1]} products` : ' …'}`
+          : changes.length === 0
+            ? 'If you keep this, no product changes.'
+            : `If you keep this, ${new Set(changes.map(one => one.product)).size === 1 ? '1 product changes' : `${new Set(changes.map(one => one.product)).size} products change`}:`}
+      </h2>
+      <ul>
+        {changes.slice(0, 100).map(one => (
+          <li key={`${one.product} ${one.market}`} className="flex gap-2 py-0.5">
+            <span className="pt-0.5">
+              <VerdictMark
+                mark={one.grave ? (one.what[0]!.endsWith('breaks') ? 'breaks' : 'unproven') : 'holds'}
+                size={12}
+              />
+            </span>
+            <span>
+              <Link href={`/products/${one.product}`} className="font-semibold text-navy underline">
+                {one.name}
+              </Link>{' '}
+              <span className="text-quiet">{rulesOf(one.market).title}:</span> {one.what.join('; ')}.
+            </span>
+          </li>
+        ))}
+        {changes.length > 100 && <li className="text-quiet">and {changes.length - 100} more.</li>}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,63 @@
+// What needs someone today: sentences, each with the one thing to do.
+import type { Matter } from '@fair-tin/core'
+import Link from 'next/link'
+import { Caution } from '../../ui/Caution'
+import { VerdictMark } from '../../ui/VerdictMark'
+
+const counted = (count: number): string =>
+  ['Nothing', 'One thing', 'Two things', 'Three things', 'Four things', 'Five things', 'Six things'][count] ??
+  `${count} things`
+
+export function Today({ day, matters }: { day: string; matters: Matter[] }) {
+  const now = matters.filter(one => one.weight !== 'note')
+  const later = matters.filter(one => one.weight === 'note')
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div>
+        <h1 className="text-[27px] leading-tight">{day}</h1>
+        <p className="text-[13px] text-quiet">
+          {counted(now.length)} {now.length === 1 ? 'needs' : now.length === 0 ? 'needs' : 'need'} you
+          {later.length > 0 ? ', the rest can wait.' : '.'}
+        </p>
+      </div>
+      <div className="pane min-h-0 flex-1">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+        <section className="h-full overflow-auto" tabIndex={0} aria-label="Matters">
+          <Matters title="Needs you" matters={now} none="Nothing breaks, nothing is unproven, nothing ran out." />
+          <Matters title="Can wait" matters={later} none="Nothing runs out in the next thirty days." />
+          <Caution className="px-4 py-3" />
+        </section>
+      </div>
+    </section>
+  )
+}
+
+function Matters({ title, matters, none }: { title: string; matters: Matter[]; none: string }) {
+  return (
+    <>
+      <h2 className="border-b border-hair px-4 py-2.5 text-[15px]">{title}</h2>
+      {matters.length === 0 && <p className="border-b border-hair px-4 py-3 text-quiet">{none}</p>}
+      <ul>
+        {matters.map(one => (
+          <li key={one.key} className="flex items-start gap-3 border-b border-hair px-4 py-2.5">
+            <span className="w-4 shrink-0 pt-1 text-center">
+              {one.weight === 'note' ? (
+                <span aria-hidden="true" className="inline-block h-[3px] w-[11px] rounded bg-navy align-middle" />
+              ) : (
+                <VerdictMark mark={one.weight} />
+              )}
+            </span>
+            <span className="min-w-0 flex-1">
+              <b className="block">{one.what}</b>
+              <span className="text-quiet">{one.detail}</span>
+            </span>
+            <Link href={one.at} className="word-link min-h-[24px] shrink-0 pointer-coarse:min-h-[44px]">
+              {one.does}
+              <span className="sr-only">: {one.what}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
