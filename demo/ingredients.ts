@@ -85,6 +85,7 @@ export function ingredients(today: string): Ingredient[] {
     {
       id: 'plant-butter',
       name: 'plant butter',
+      standsFor: 'plant butter',
       supplier: 'Quayside Dairyless',
       composition: [
         { name: 'rapeseed oil' },
@@ -100,6 +101,29 @@ export function ingredients(today: string): Ingredient[] {
       measures: [{ gramsPerMl: perCup(226) }],
       packs: pack(2000, '12.40'),
       evidence: [specification('plant-butter-spec', 'QD-77 issue 9', day(-12), day(353))],
+    },
+    {
+      // dearer, and free of milk: what the plant butter could be exchanged for
+      id: 'hard-plant-block',
+      name: 'hard plant block',
+      standsFor: 'plant butter',
+      labelName: 'vegetable fat block',
+      supplier: 'Harbour Stores',
+      article: 'HS-5007',
+      composition: [
+        { name: 'shea oil' },
+        { name: 'rapeseed oil' },
+        { name: 'water' },
+        { name: 'salt' },
+        { name: 'sunflower lecithin', functionClass: 'emulsifier' },
+      ],
+      allergens: answered('hard-plant-block-spec'),
+      gluten: { atMostMgPerKg: 5, evidence: 'hard-plant-block-spec' },
+      traits: { ...plant, refined: true },
+      nutrients: typical(79, 32, 0.4, 0.4, 0, 0.2, 400, [8, 0, 15]),
+      measures: [{ gramsPerMl: perCup(226) }],
+      packs: pack(2500, '19.90'),
+      evidence: [specification('hard-plant-block-spec', 'HS-5007 issue 2', day(-70), day(295))],
     },
     {
       id: 'rapeseed-oil',

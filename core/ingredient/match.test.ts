@@ -18,6 +18,10 @@ describe('matchName', () => {
   ])('%s is surely %s', (item, id) => expect(matchName(item, larder)).toEqual({ sure: true, id }))
   it('asks about a near miss', () =>
     expect(matchName('thick date syrup', larder)).toEqual({ sure: false, id: 'syrup' }))
+  it('takes the one of that name before one that stands for it', () =>
+    expect(
+      matchName('plant butter', [{ id: 'block', name: 'hard block', standsFor: 'plant butter' }, ...larder]),
+    ).toEqual({ sure: true, id: 'plant' }))
   it('asks about the same thing by another name', () => {
     expect(matchName('flaxseed meal', larder)).toEqual({ sure: false, id: 'linseed' })
     expect(matchName('almond meal', larder)).toEqual({ sure: false, id: 'almonds' })

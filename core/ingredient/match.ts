@@ -35,6 +35,12 @@ const warns = (name: string) => [...new Set(mentions(name).map(mention => mentio
 export function matchName(item: string, among: readonly Named[]): Match {
   const wanted = words(item)
   if (wanted.size === 0) return null
+  // what a thing is called comes before what it stands for: of two plant butters, the one of that name
+  const own = among.find(one => {
+    const has = words(one.name)
+    return has.size === wanted.size && within(has, wanted)
+  })
+  if (own) return { sure: true, id: own.id }
   const synonyms = alsoCalled(item).map(words)
   let guess: { id: string; shared: number } | null = null
   for (const one of among)

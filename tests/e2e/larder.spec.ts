@@ -44,7 +44,7 @@ test('a pack’s list is read, and proposes what it names', async ({ page }) => 
     .fill('Sugar, wheat flour (12 %), emulsifier: soya lecithin. May contain hazelnuts.')
   await expect(page.getByText('Read as 3 things.')).toBeVisible()
   await expect(page.getByLabel('Name of part 3')).toHaveValue('soya lecithin')
-  await expect(page.getByText('“hazelnuts”')).toBeVisible()
+  await expect(page.getByText('“hazelnuts”', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'Put that down' }).click()
   await expect(page.getByLabel('Status for wheat')).toContainText('contains')
   await expect(page.getByLabel('Status for hazelnut')).toContainText('may contain')
@@ -90,7 +90,7 @@ test('what changes is seen before it is saved, by product, and nothing is kept y
   const foot = page.getByRole('region', { name: 'What changes if you keep this' })
   await expect(foot).toContainText('no product changes')
   await choose(page, 'Status for milk', 'may contain')
-  await expect(foot).toContainText('products change')
+  await expect(foot).toContainText('1 product changes')
   await expect(foot.getByRole('listitem').filter({ hasText: 'Ginger teff loaf' }).first()).toContainText(
     'dairy-free breaks',
   )
@@ -123,13 +123,13 @@ test('one’s own cup is weighed, with its scatter; what is left after peeling g
   await page.getByText('Weigh your own cup').click()
   for (const [at, grams] of ['110', '112', '114'].entries()) await page.getByLabel(`Cup ${at + 1}, g`).fill(grams)
   await expect(page.getByText('112.0 g on average; they scatter by 2.0 g.')).toBeVisible()
-  await page.getByRole('button', { name: 'Take it' }).first().click()
+  await page.getByRole('button', { name: 'Take it', exact: true }).first().click()
   await expect(page.getByLabel('Grams in a US cup')).toHaveValue('112.0')
   await page.getByLabel('As bought, g').fill('1000')
   await page.getByLabel('Ready to use, g').fill('1200')
   await expect(page.getByText('Were the two swapped?')).toBeVisible()
   await page.getByLabel('Ready to use, g').fill('830')
-  await page.getByRole('button', { name: 'Take it' }).last().click()
+  await page.getByRole('button', { name: 'Take it', exact: true }).last().click()
   await expect(page.getByLabel('Edible share, %')).toHaveValue('83.0')
   await page.getByRole('link', { name: 'Leave it as it was' }).click()
 })
@@ -149,13 +149,11 @@ test('nutrition is looked up in the open table, seen before it is taken, and dou
   await page.getByLabel('sugars (g)').fill('50')
   await expect(page.getByText('Sugars cannot be more than the carbohydrate')).toBeVisible()
   await page.getByRole('button', { name: 'Look it up' }).click()
-  await dialog
-    .locator('input[type=file]')
-    .setInputFiles({
-      name: 'own.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('Food;Fat;Carbohydrate;Salt\nRhubarb, raw;0,2;2,7;0,01\n'),
-    })
+  await dialog.locator('input[type=file]').setInputFiles({
+    name: 'own.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Food;Fat;Carbohydrate;Salt\nRhubarb, raw;0,2;2,7;0,01\n'),
+  })
   await dialog.getByRole('button', { name: /^Rhubarb, raw/ }).click()
   await expect(dialog.getByRole('row').filter({ hasText: 'sodium' })).toContainText('4')
   await expect(dialog.getByRole('row').filter({ hasText: 'protein' })).toContainText('not known')
@@ -231,7 +229,7 @@ test('Today says what ran out, what breaks and what is past its date, each with 
     'Do not bake with it.',
   )
   await expect(matters.getByRole('listitem').filter({ hasText: 'ground cinnamon' })).toContainText('runs out on')
-  await matters.getByRole('link', { name: /^Review it: Damson/ }).click()
+  await matters.getByRole('link', { name: /^Review it.*Damson/ }).click()
   await expect(page.getByRole('heading', { name: /Damson & buckwheat slice/ })).toBeVisible()
 })
 

@@ -26,6 +26,7 @@ test('from CSV with semicolons and decimal commas, then again as XLSX', async ({
   await expect(page.getByText('row 6 The name begins like a formula')).toBeVisible()
   await page.getByRole('button', { name: 'Take them all' }).click()
   await expect(page.getByText('2 new prices from Spindrift Flavours.')).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible()
   await expect(page.getByRole('row').filter({ hasText: 'ground cinnamon' })).toContainText('16.90')
 
   const book = new ExcelJS.Workbook()

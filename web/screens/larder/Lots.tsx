@@ -12,7 +12,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
   const address = `/api/v1/ingredients/${ingredient}/lots`
   const [lots, setLots] = useState<Lot[] | null>(null)
   const [problem, setProblem] = useState('')
-  const [form, setForm] = useState({ lot: '', grams: '', received: today, useBy: '' })
+  const [form, setForm] = useState({ lot: '', grams: '', received: today, useBy: '', paper: '' })
   const [taking, setTaking] = useState<{ id: string; grams: string; reason: string } | null>(null)
   const [busy, setBusy] = useState(false)
   useEffect(() => {
@@ -43,11 +43,21 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
           received: form.received,
           grams: number(form.grams),
           ...(form.useBy ? { useBy: form.useBy } : {}),
+          ...(form.paper.trim()
+            ? {
+                evidence: {
+                  id: `lot-${form.lot}`,
+                  kind: 'certificate',
+                  reference: form.paper.trim(),
+                  dated: form.received,
+                },
+              }
+            : {}),
         },
       },
       () => {
         toast(`Lot ${form.lot} is on the shelf.`)
-        setForm({ lot: '', grams: '', received: today, useBy: '' })
+        setForm({ lot: '', grams: '', received: today, useBy: '', paper: '' })
       },
     )
   const left = (lots ?? []).filter(one => one.left > 0)
@@ -89,6 +99,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
               <span className="text-[13px] text-quiet">
                 of {weighed(one.grams)}, came {spokenDay(one.received)}
                 {one.useBy && `, use by ${spokenDay(one.useBy)}`}
+                {one.evidence && `, ${one.evidence.reference}`}
               </span>
               {one.useBy && one.useBy < today ? (
                 <span className="font-bold text-breaks">past its date: do not use</span>
@@ -141,7 +152,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
         ))}
       </ul>
       <form
-        className="mt-2 grid grid-cols-[1fr_90px_1fr_1fr_auto] items-end gap-2 max-sm:grid-cols-2"
+        className="mt-2 grid grid-cols-[1fr_80px_1fr_1fr_1fr_auto] items-end gap-2 max-sm:grid-cols-2"
         onSubmit={event => {
           event.preventDefault()
           void add()
@@ -151,6 +162,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
         {field('grams', 'Grams')}
         {field('received', 'Came on', 'date')}
         {field('useBy', 'Use by', 'date')}
+        {field('paper', 'Its paper')}
         <button type="submit" className="do" disabled={busy}>
           Add the lot
         </button>

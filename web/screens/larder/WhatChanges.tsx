@@ -65,12 +65,14 @@ export function WhatChanges({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
       tabIndex={0}
     >
-      <h2 className="text-[15px]" role="status">
-        {answer === 'looking'
-          ? `Looking what would change${progress && progress[1] > 200 ? `: ${progress[0]} of ${progress[1]} products` : ' …'}`
-          : changes.length === 0
-            ? 'If you keep this, no product changes.'
-            : `If you keep this, ${new Set(changes.map(one => one.product)).size === 1 ? '1 product changes' : `${new Set(changes.map(one => one.product)).size} products change`}:`}
+      <h2 className="text-[15px]">
+        <span role="status">
+          {answer === 'looking'
+            ? `Looking what would change${progress && progress[1] > 200 ? `: ${progress[0]} of ${progress[1]} products` : ' …'}`
+            : changes.length === 0
+              ? 'If you keep this, no product changes.'
+              : `If you keep this, ${new Set(changes.map(one => one.product)).size === 1 ? '1 product changes' : `${new Set(changes.map(one => one.product)).size} products change`}:`}
+        </span>
       </h2>
       <ul>
         {changes.slice(0, 100).map(one => (
