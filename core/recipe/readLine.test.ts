@@ -3,6 +3,27 @@ import { describe, expect, it } from 'vitest'
 import { type ReadLine, readLine } from './readLine'
 
 const cases: [string, Partial<ReadLine>][] = [
+  ['1) 100 g ground almonds', { amount: { value: 100, unit: 'g' }, item: 'ground almonds' }],
+  ['2. 3 eggs', { amount: { value: 3, unit: 'each' }, item: 'eggs' }],
+  ['400g tin of black beans', { amount: { value: 400, unit: 'g' }, item: 'black beans' }],
+  ['4 sprays release spray', { amount: { value: 4, unit: 'each' }, item: 'release spray', role: 'release' }],
+  ['4 x 5ml spoons ginger', { amount: { value: 20, unit: 'ml' }, item: 'ginger' }],
+  ['1 x 20 cm pastry case', { amount: { value: 1, unit: 'each' }, item: 'pastry case', prep: '20 cm' }],
+  [
+    '1 small bunch of mint, leaves picked',
+    { amount: { value: 1, unit: 'each', size: 'small' }, item: 'mint', form: 'bunch', prep: 'leaves picked' },
+  ],
+  ['the seeds of 1 vanilla pod', { amount: { value: 1, unit: 'each' }, item: 'vanilla pod', form: 'seeds' }],
+  [
+    '1 large ripe banana (about 120 g peeled)',
+    {
+      amount: { value: 1, unit: 'each', size: 'large' },
+      also: [{ value: 120, unit: 'g' }],
+      item: 'banana',
+      prep: 'ripe',
+    },
+  ],
+  ['plus extra sugar for sprinkling', { amount: null, item: 'sugar', role: 'finish' }],
   ['1½ cups buckwheat flour', { amount: { value: 1.5, unit: 'cup' }, item: 'buckwheat flour' }],
   [
     '100 g / 3½ oz plant butter, softened',

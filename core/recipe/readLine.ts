@@ -56,7 +56,7 @@ const approximateWords =
 const prepBefore =
   /^(?:(?:(?:very |finely|roughly|coarsely|freshly|lightly|thinly|well)[- ]?)*(?:chopped|sliced|diced|grated|melted|softened|toasted|sifted|peeled|mashed|crushed|shredded|beaten|cubed|halved|stoned|pitted|cored|squeezed|packed|chilled|cooled|warmed?|room[- ]temperature|soft|cold|over-?ripe|ripe))(?:,? and |,? )/i
 const juiceOrZest =
-  /^(?:the )?(?:(finely grated|grated|freshly squeezed|fresh|strained) )?(zest(?: and juice)?|juice(?: and zest)?|rind|peel)(?: of| from)?(?: the)? /i
+  /^(?:the )?(?:(finely grated|grated|freshly squeezed|fresh|strained) )?(zest(?: and juice)?|juice(?: and zest)?|rind|peel|seeds?)(?: of| from)?(?: the)? /i
 const fruitThen = /^(?:(?:un)?waxed )?(.+?)(?:'s)? (zest|juice|rind)$/i
 const groundForm = /^(ground|desiccated|flaked|rolled|dried|freeze-dried|powdered)\b/i
 const eggPart = /\begg (yolk|white)s?$|^(yolk|white)s?$/i
@@ -102,6 +102,9 @@ export const undecorated = (text: string): string =>
  */
 export function readLine(text: string): ReadLine {
   const line = plainly(undecorated(text))
+    // "1) 100 g" and "2. 3 eggs" are numbered, not counted
+    .replace(/^\(?\d{1,2}\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)/i, '')
+    .replace(/^plus (?:a little |some )?(?:extra |more )?(?=\p{L})/iu, '')
   let approximate = false
   const optional = optionalWords.test(line)
   let role: Role = 'mix'
@@ -120,6 +123,7 @@ export function readLine(text: string): ReadLine {
   const plus: Amount[] = []
   const preps: string[] = []
   let amount: Amount | null = null
+  let counted: string | null = null
 
   const hazy = vague.exec(rest)
   if (hazy) {
@@ -171,7 +175,9 @@ export function readLine(text: string): ReadLine {
     if (
       said &&
       said.amount.unit !== 'each' &&
-      /^\s*(?:each|in total|total|drained|net|\/.*|or .*|\d+ ?oz)?\s*$/i.test(said.rest)
+      /^\s*(?:each|in total|total|drained|net|peeled|stoned|pitted|prepared|(?:peeled|prepared|drained) weight|\/.*|or .*|\d+ ?oz)?\s*$/i.test(
+        said.rest,
+      )
     ) {
       if (/\beach\b/i.test(said.rest) && amount?.unit === 'each')
         also.push({ ...said.amount, value: said.amount.value * amount.value })
@@ -207,6 +213,24 @@ export function readLine(text: string): ReadLine {
   }
 
   rest = rest.replace(/^\s*of (?:an? |the )?/i, '').trim()
+  if (amount !== null) {
+    // "400 g tin of beans", "4 sprays release spray", "4 x 5 ml spoons ginger", "1 x 20 cm case", "2 sprigs of mint"
+    const held =
+      /^(?:tins?|cans?|jars?|packets?|packs?|bags?|cartons?|tubs?|bottles?|sprays?|spritz(?:es)?|spoons?) (?:of )?(?=\p{L})/iu.exec(
+        rest,
+      )
+    if (held) rest = rest.slice(held[0].length)
+    const long = /^x\s*(\d+(?:\.\d+)?\s*(?:cm|mm|in(?:ch)?))\b[- ]*/i.exec(rest)
+    if (long && amount.unit === 'each') {
+      preps.push(long[1]!)
+      rest = rest.slice(long[0].length)
+    }
+    const bundle = /^(bunch|sprig|clove|head|stalk|stick|slice|sheet|leaf|leave|piece)s? of (?=\p{L})/iu.exec(rest)
+    if (bundle && amount.unit === 'each') {
+      counted = bundle[1]!.toLowerCase().replace('leave', 'leaf')
+      rest = rest.slice(bundle[0].length)
+    }
+  }
   if (/\bplus (?:a little |some )?(?:extra|more)\b/i.test(rest)) {
     const extra = /[,;]?\s*\bplus (?:a little |some )?(?:extra|more)\b.*$/i.exec(rest)!
     preps.push(tidy(extra[0]))
@@ -238,7 +262,10 @@ export function readLine(text: string): ReadLine {
   const squeezed = juiceOrZest.exec(item)
   const named = squeezed ? null : fruitThen.exec(item)
   if (squeezed) {
-    form = squeezed[2]!.toLowerCase().replace(/rind|peel/, 'zest')
+    form = squeezed[2]!
+      .toLowerCase()
+      .replace(/rind|peel/, 'zest')
+      .replace(/seeds?/, 'seeds')
     if (squeezed[1]) preps.unshift(squeezed[1].toLowerCase())
     item = tidy(item.slice(squeezed[0].length))
     const count = amount === null ? readAmount(item) : null
@@ -270,6 +297,7 @@ export function readLine(text: string): ReadLine {
     else if (part) form = (part[1] ?? part[2])!.toLowerCase()
     else if (/\b(?:melted|grated)\b/.test(preps.join(' '))) form = /melted/.test(preps.join(' ')) ? 'melted' : 'grated'
   }
+  form ??= counted // "2 sprigs of mint": a sprig weighs what a sprig weighs
   const onlyPart = /^(?:finely grated |grated )?(zest|juice)(?: only)?$/i.exec(preps.at(-1) ?? '')
   if (form === null && onlyPart) form = onlyPart[1]!.toLowerCase() // "1 lemon, zest only"
   const prep = preps.map(tidy).filter(Boolean).join(', ')

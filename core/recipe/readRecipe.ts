@@ -143,6 +143,23 @@ function uses(text: string): ReadLine[] {
     const second = readLine(`${first.item}, ${extra[1] || 'for the tin'}`)
     return [first, { ...second, amount: null, approximate: true, role: second.role }]
   }
+  const divided =
+    /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu.exec(
+      text,
+    )
+  if (divided) {
+    const whole = readLine(text.slice(0, divided.index))
+    const other = readLine(`${whole.item}, ${divided[1]!.replace(/^on (?:the )?top/i, 'for the top')}`)
+    if (whole.amount) {
+      const half = (amount: NonNullable<ReadLine['amount']>) => ({
+        ...amount,
+        value: amount.value / 2,
+        ...(amount.upTo === undefined ? {} : { upTo: amount.upTo / 2 }),
+      })
+      const part = { ...whole, amount: half(whole.amount), plus: whole.plus.map(half), also: whole.also.map(half) }
+      return [part, { ...part, role: other.role }]
+    }
+  }
   return [readLine(text)]
 }
 

@@ -97,7 +97,7 @@ test('an ingredient deleted in another window: what was typed stays, and the ben
   const product = page.url()
   await page.goto('/larder')
   await page.getByRole('link', { name: 'passing fancy' }).click()
-  await page.getByLabel('Supplier').fill('Somewhere Else')
+  await page.getByRole('textbox', { name: 'Supplier', exact: true }).fill('Somewhere Else')
 
   const other = await context.newPage()
   await other.goto(page.url())
@@ -106,7 +106,7 @@ test('an ingredient deleted in another window: what was typed stays, and the ben
 
   await page.getByRole('button', { name: 'Keep the changes' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'taken out of the larder in another window' })).toBeVisible()
-  await expect(page.getByLabel('Supplier')).toHaveValue('Somewhere Else')
+  await expect(page.getByRole('textbox', { name: 'Supplier', exact: true })).toHaveValue('Somewhere Else')
   await page.goto(product)
   await expect(page.getByText('is no longer in the larder').first()).toBeVisible()
   await expect(page.getByRole('columnheader').filter({ hasText: 'dairy' })).toContainText('unproven')
