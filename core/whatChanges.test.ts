@@ -79,7 +79,7 @@ describe('the cheapest supplier that keeps every claim', () => {
       'a',
     )
     expect(found.map(one => [one.ingredient.id, one.perKilo, one.keeps, one.breaks])).toEqual([
-      ['c', 2, false, ['Cake']],
+      ['c', 2, false, ['Cake: dairy-free']],
       ['b', 3, true, []],
       ['a', 5, true, []],
       ['d', 5.6, true, []],

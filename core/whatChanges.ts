@@ -1,6 +1,7 @@
 // What a change of facts or prices would do to every product, before it is saved: worked out only for what depends on it.
 import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from './allergen/codes'
 import { allergenStatusesOf, findingsOnDemand } from './allergen/rollUp'
+import { assess } from './assess'
 import { judge, restsOnNutrition } from './claim/claim'
 import { nameOfClaim, type Verdict } from './claim/verdict'
 import { costOf, packInForce } from './cost/cost'
@@ -210,27 +211,44 @@ export function whatChanges(
   return out.sort((a, b) => Number(b.grave) - Number(a.grave))
 }
 
+/** Assessing more products whole than this for each supplier would keep someone waiting. */
+const mostUsers = 300
+
 /**
  * Suppliers' articles that stand for the same shelf name, cheapest first by usable weight, and whether every claim of
- * every product that uses `id` would still hold with it. The one in use is among them.
+ * every product that uses `id` holds at its lines with each of them. The one in use is among them.
  */
 export function cheapestThatKeeps(
-  catalogue: Catalogue,
+  { workbook, usersOf }: Catalogue,
   id: string,
 ): { ingredient: Ingredient; perKilo: number | null; keeps: boolean; breaks: string[] }[] {
-  const { workbook } = catalogue
   const own = byId(workbook.ingredients).get(id)
   if (!own) return []
   const shelf = (one: Ingredient) => (one.standsFor ?? one.name).trim().toLowerCase()
+  const users = (usersOf.get(id) ?? []).slice(0, mostUsers)
   return workbook.ingredients
     .filter(one => shelf(one) === shelf(own))
     .map(one => {
       const pack = packInForce(one, workbook.kitchen.currency, workbook.today, workbook.kitchen.rates)
       const edible = one.measures.find(measure => measure.form === undefined)?.ediblePart ?? 1
       const perKilo = 'unknown' in pack ? null : ((Number(pack.price) / pack.grams) * 1000) / edible
-      const changes = one === own ? [] : (whatChanges(catalogue, { ...one, id: own.id }) ?? [])
-      const breaks = changes.filter(change => change.grave).map(change => change.name)
-      return { ingredient: one, perKilo, keeps: breaks.length === 0, breaks: [...new Set(breaks)] }
+      const inPlace = { ...one, id: own.id }
+      const tried =
+        one === own
+          ? workbook
+          : { ...workbook, ingredients: workbook.ingredients.map(other => (other === own ? inPlace : other)) }
+      const breaks = users.flatMap(user => {
+        const product = byId(workbook.products).get(user)!
+        const { bill, claims } = assess(tried, user, product.markets[0] ?? 'uk')
+        const harmed = claims.filter(claim =>
+          bill.lines.some(
+            (line, at) =>
+              line.ingredient === own.id && (claim.marks[at] === 'breaks' || claim.marks[at] === 'unproven'),
+          ),
+        )
+        return harmed.map(claim => `${product.name}: ${nameOfClaim(claim.claim)}`)
+      })
+      return { ingredient: one, perKilo, keeps: breaks.length === 0, breaks }
     })
     .sort((a, b) => (a.perKilo ?? Number.POSITIVE_INFINITY) - (b.perKilo ?? Number.POSITIVE_INFINITY))
 }

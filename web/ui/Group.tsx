@@ -13,9 +13,9 @@ export function Group({ title, note, children }: { title: string; note?: string;
 
 export function Scroller({ label, children }: { label: string; children: ReactNode }) {
   return (
-    <div className="pane lg:min-h-0">
+    <div className="pane max-lg:overflow-visible lg:min-h-0">
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
-      <section className="h-full overflow-auto px-4 py-2" tabIndex={0} aria-label={label}>
+      <section className="px-4 py-2 lg:h-full lg:overflow-auto" tabIndex={0} aria-label={label}>
         {children}
       </section>
     </div>

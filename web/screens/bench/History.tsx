@@ -24,6 +24,9 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { Modal } from '../../ui/Modal'
 import { money } from '../../ui/money'
+import { ask } from '../ask'
+
+type Kept = { versions: KeptVersion[] }
 
 const statusWord = { contains: 'contains', mayContain: 'may contain', free: 'free', unknown: 'unknown' }
 
@@ -56,7 +59,7 @@ export function History({
 
   useEffect(() => {
     let gone = false
-    void ask(address).then(said => {
+    void ask<Kept>(address).then(said => {
       if (gone) return
       if ('problem' in said) return setProblem(said.problem)
       setVersions(said.versions)
@@ -70,7 +73,7 @@ export function History({
   const keep = async () => {
     if (name.trim() === '') return setProblem('Give this version a name, like “spring menu” or “before the new oven”.')
     setBusy(true)
-    const said = await ask(address, { name, reason, seen: recipe.version })
+    const said = await ask<Kept>(address, { name, reason, seen: recipe.version })
     setBusy(false)
     if ('problem' in said) return setProblem(said.problem)
     setProblem('')
@@ -190,21 +193,6 @@ export function History({
       )}
     </Modal>
   )
-}
-
-async function ask(
-  address: string,
-  body?: { name: string; reason: string; seen: number },
-): Promise<{ versions: KeptVersion[] } | { problem: string }> {
-  try {
-    const answer = await fetch(
-      address,
-      body ? { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {},
-    )
-    return await answer.json()
-  } catch {
-    return { problem: 'The server does not answer. What you typed is still here: try again in a moment.' }
-  }
 }
 
 const tone: Record<ComparedRow['kind'], string> = {

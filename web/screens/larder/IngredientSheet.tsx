@@ -2,15 +2,10 @@
 'use client'
 import {
   animalTraits,
-  doubtsAbout,
   evidenceKindName,
   evidenceKinds,
   type Ingredient,
-  mainNutrients,
   mentions,
-  type NutrientCode,
-  nutrientCodes,
-  nutrientName,
   sweeteningTraits,
   type Workbook,
   whatProves,
@@ -29,8 +24,9 @@ import { keepIngredient, putBack, takeOut } from './actions'
 import { EvidenceFiles } from './EvidenceFiles'
 import { Lots } from './Lots'
 import { MadeOf } from './MadeOf'
-import { NutritionLookUp } from './NutritionLookUp'
-import { PriceHistory, Suppliers } from './PriceHistory'
+import { NutritionFields } from './NutritionFields'
+import { PackRows } from './PackRows'
+import { Suppliers } from './PriceHistory'
 import { ShelfPick } from './ShelfPick'
 import { ingredientFrom, type Sheet, sheetOf } from './sheet'
 import { Weighing } from './Weighing'
@@ -122,12 +118,7 @@ export function IngredientSheet({
     return 'ingredient' in built ? built.ingredient : null
   }, [sheet])
   const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
-  const [picking, setPicking] = useState<'shelf' | 'nutrition' | null>(null)
-  const figure = (code: NutrientCode) => {
-    const typed = sheet.nutrients[code]?.trim()
-    return typed ? Number(typed.replace(',', '.')) : undefined
-  }
-  const doubts = doubtsAbout(figure)
+  const [picking, setPicking] = useState<'shelf' | null>(null)
 
   const keep = (over?: number) => {
     const built = ingredientFrom(sheet)
@@ -228,62 +219,15 @@ export function IngredientSheet({
               </button>
             )}
           </Group>
-          <Group title="Packs and price">
-            {sheet.packs.map((pack, at) => (
-              <div key={`pack-${at + 0}`} className="mb-1.5 grid grid-cols-[1fr_1fr_70px_1fr_auto] items-end gap-2">
-                {field(
-                  `packs.${at}.grams`,
-                  pack.grams,
-                  grams => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, grams } : one)) }),
-                  'Grams, as bought',
-                )}
-                {field(
-                  `packs.${at}.price`,
-                  pack.price,
-                  price => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, price } : one)) }),
-                  'Price',
-                )}
-                {field(
-                  `packs.${at}.currency`,
-                  pack.currency,
-                  code =>
-                    put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, currency: code } : one)) }),
-                  'Currency',
-                )}
-                {field(
-                  `packs.${at}.from`,
-                  pack.from,
-                  from => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, from } : one)) }),
-                  'From',
-                  { type: 'date' },
-                )}
-                <button
-                  type="button"
-                  className="word-link pb-1.5"
-                  onClick={() => put({ packs: sheet.packs.filter((_, index) => index !== at) })}
-                >
-                  Remove
-                </button>
-              </div>
-            ))}
-            <button
-              type="button"
-              className="do"
-              onClick={() => put({ packs: [...sheet.packs, { grams: '', price: '', currency, from: today }] })}
-            >
-              Add a price
-            </button>
-            {changed && (
-              <PriceHistory
-                packs={changed.packs}
-                kitchen={workbook.kitchen}
-                today={today}
-                gramsPerMl={changed.measures.find(one => one.gramsPerMl !== undefined)?.gramsPerMl ?? null}
-                gramsEach={changed.measures.find(one => one.each)?.each?.medium ?? null}
-              />
-            )}
-            {!isNew && <Suppliers id={ingredient.id} remote={remote} currency={currency} />}
-          </Group>
+          <PackRows
+            sheet={sheet}
+            put={put}
+            field={field}
+            packs={changed?.packs ?? null}
+            measures={changed?.measures ?? []}
+            workbook={workbook}
+            suppliers={isNew ? null : <Suppliers id={ingredient.id} remote={remote} currency={currency} />}
+          />
           <Group title="How it measures" note="Empty is not known. A weight here replaces the typical value.">
             <div className="grid grid-cols-3 gap-2.5">
               {field('gramsPerCup', sheet.gramsPerCup, gramsPerCup => put({ gramsPerCup }), 'Grams in a US cup')}
@@ -321,51 +265,7 @@ export function IngredientSheet({
               </div>
             </div>
           </Group>
-          <Group
-            title="Nutrition per 100 g"
-            note="A value left empty is missing, and stops the table; it is never taken as 0."
-          >
-            <div className="grid grid-cols-4 gap-2.5">
-              {mainNutrients.map(code => (
-                <div key={code}>
-                  {field(
-                    `nutrients.${code}`,
-                    sheet.nutrients[code] ?? '',
-                    value => put({ nutrients: { ...sheet.nutrients, [code]: value } }),
-                    `${nutrientName[code]}${code === 'sodiumMg' ? '' : ' (g)'}`,
-                  )}
-                </div>
-              ))}
-              {field('nutrientSource', sheet.nutrientSource, nutrientSource => put({ nutrientSource }), 'Source', {
-                hint: 'pack, specification …',
-              })}
-            </div>
-            <details className="mt-2">
-              <summary className="word-link min-h-[24px]">Energy, minerals, polyols and the rest</summary>
-              <div className="mt-2 grid grid-cols-4 gap-2.5">
-                {nutrientCodes
-                  .filter(code => !(mainNutrients as readonly string[]).includes(code))
-                  .map(code => (
-                    <div key={code}>
-                      {field(
-                        `nutrients.${code}`,
-                        sheet.nutrients[code] ?? '',
-                        value => put({ nutrients: { ...sheet.nutrients, [code]: value } }),
-                        nutrientName[code],
-                      )}
-                    </div>
-                  ))}
-              </div>
-            </details>
-            {doubts.map(doubt => (
-              <p key={doubt.message} role="status" className="mt-1 text-[13px] text-unproven">
-                {doubt.message}
-              </p>
-            ))}
-            <button type="button" className="do mt-2" onClick={() => setPicking('nutrition')}>
-              Look it up
-            </button>
-          </Group>
+          <NutritionFields sheet={sheet} put={put} field={field} />
         </Scroller>
         <Scroller label="What it carries, and the proof">
           <Group title="Proof on file">
@@ -423,22 +323,6 @@ export function IngredientSheet({
           onPick={picked => {
             const { id: _, version: __, before: ___, packs: ____, evidence: _____, ...taken } = sheetOf(picked)
             put({ ...taken, before: { ...picked, id: 'new' } })
-            setPicking(null)
-          }}
-        />
-      )}
-      {picking === 'nutrition' && (
-        <NutritionLookUp
-          name={sheet.standsFor || sheet.name}
-          onClose={() => setPicking(null)}
-          onTake={taken => {
-            put({
-              taken: { ...sheet.taken, ...taken },
-              nutrients: {
-                ...sheet.nutrients,
-                ...Object.fromEntries(Object.entries(taken).map(([code, fact]) => [code, String(fact.value)])),
-              },
-            })
             setPicking(null)
           }}
         />

@@ -5,6 +5,9 @@ import type { Lot } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
 import { Group } from '../../ui/Group'
+import { ask } from '../ask'
+
+type Shelf = { lots: Lot[] }
 
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
 
@@ -17,7 +20,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
   const [busy, setBusy] = useState(false)
   useEffect(() => {
     let gone = false
-    void ask(address).then(said => {
+    void ask<Shelf>(address).then(said => {
       if (gone) return
       if ('problem' in said) setProblem(said.problem)
       else setLots(said.lots)
@@ -28,7 +31,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
   }, [address])
   const send = async (body: unknown, done: () => void) => {
     setBusy(true)
-    const said = await ask(address, body)
+    const said = await ask<Shelf>(address, body)
     setBusy(false)
     if ('problem' in said) return setProblem(said.problem)
     setProblem('')
@@ -152,7 +155,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
         ))}
       </ul>
       <form
-        className="mt-2 grid grid-cols-[1fr_80px_1fr_1fr_1fr_auto] items-end gap-2 max-sm:grid-cols-2"
+        className="mt-2 grid grid-cols-3 items-end gap-2 max-sm:grid-cols-2"
         onSubmit={event => {
           event.preventDefault()
           void add()
@@ -169,16 +172,4 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
       </form>
     </Group>
   )
-}
-
-async function ask(address: string, body?: unknown): Promise<{ lots: Lot[] } | { problem: string }> {
-  try {
-    const answer = await fetch(
-      address,
-      body ? { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {},
-    )
-    return await answer.json()
-  } catch {
-    return { problem: 'The server does not answer. What you typed is still here: try again in a moment.' }
-  }
 }

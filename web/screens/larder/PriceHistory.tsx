@@ -164,7 +164,7 @@ export function Suppliers({
       <h3 className="text-[14px]">For the same shelf, cheapest first by what can be used</h3>
       <ul>
         {found.map(one => (
-          <li key={one.id} className="flex items-baseline gap-2">
+          <li key={one.id} className="flex flex-wrap items-baseline gap-x-2">
             <VerdictMark mark={one.keeps ? 'holds' : 'breaks'} size={12} />
             <Link className="underline" href={`/larder/${one.id}`}>
               {one.name}
@@ -177,8 +177,8 @@ export function Suppliers({
               {one.id === best?.id
                 ? 'cheapest that keeps every claim'
                 : one.keeps
-                  ? ''
-                  : `would harm ${one.breaks.join(', ')}`}
+                  ? 'keeps every claim'
+                  : `does not carry ${one.breaks.slice(0, 3).join('; ')}${one.breaks.length > 3 ? ` and ${one.breaks.length - 3} more` : ''}`}
             </span>
           </li>
         ))}

@@ -77,11 +77,12 @@ export function WhatChanges({
       <ul>
         {changes.slice(0, 100).map(one => (
           <li key={`${one.product} ${one.market}`} className="flex gap-2 py-0.5">
-            <span className="pt-0.5">
-              <VerdictMark
-                mark={one.grave ? (one.what[0]!.endsWith('breaks') ? 'breaks' : 'unproven') : 'holds'}
-                size={12}
-              />
+            <span className="w-3 shrink-0 pt-0.5 text-center">
+              {one.grave ? (
+                <VerdictMark mark={one.what[0]!.endsWith('breaks') ? 'breaks' : 'unproven'} size={12} />
+              ) : (
+                <span aria-hidden="true" className="inline-block h-[3px] w-[11px] rounded bg-navy align-middle" />
+              )}
             </span>
             <span>
               <Link href={`/products/${one.product}`} className="font-semibold text-navy underline">

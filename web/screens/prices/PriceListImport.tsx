@@ -17,6 +17,7 @@ import { Choose } from '../../ui/Choose'
 import { Group, Scroller } from '../../ui/Group'
 import { money } from '../../ui/money'
 import type { PriceListWorker } from '../../workers/priceList'
+import { ask } from '../ask'
 import { largestTable } from './cells'
 
 type Opened = { name: string; head: string[][]; count: number }
@@ -69,16 +70,13 @@ export function PriceListImport({
     setSupplier(name)
     setRead(null)
     setRemembered(false)
-    try {
-      const answer = await fetch(`/api/v1/prices?supplier=${encodeURIComponent(name)}`)
-      const said = (await answer.json()) as { columns: PriceColumns | null } | { problem: string }
-      if ('columns' in said && said.columns) {
-        setColumns(said.columns)
-        setRemembered(true)
-      } else if (opened) setColumns(guessColumns(opened.head[0] ?? []))
-    } catch {
-      setProblem('What this supplier’s columns are cannot be fetched just now; name them below.')
-    }
+    const said = await ask<{ columns: PriceColumns | null }>(`/api/v1/prices?supplier=${encodeURIComponent(name)}`)
+    if ('problem' in said) return setProblem(said.problem)
+    setProblem('')
+    if (said.columns) {
+      setColumns(said.columns)
+      setRemembered(true)
+    } else if (opened) setColumns(guessColumns(opened.head[0] ?? []))
   }
   const look = async () => {
     if (!worker.current || !columns) return
@@ -95,21 +93,12 @@ export function PriceListImport({
   const take = async () => {
     if (!read || !columns) return
     setTaking(true)
-    try {
-      const answer = await fetch('/api/v1/prices', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ supplier, columns, changes: read.changes }),
-      })
-      const said = (await answer.json()) as { added: number } | { problem: string }
-      if ('problem' in said) setProblem(said.problem)
-      else {
-        toast(`${said.added} new ${said.added === 1 ? 'price' : 'prices'} from ${supplier}.`)
-        router.push('/larder')
-        router.refresh()
-      }
-    } catch {
-      setProblem('The server did not answer. Nothing was taken; try again in a moment.')
+    const said = await ask<{ added: number }>('/api/v1/prices', { supplier, columns, changes: read.changes })
+    if ('problem' in said) setProblem(said.problem)
+    else {
+      toast(`${said.added} new ${said.added === 1 ? 'price' : 'prices'} from ${supplier}.`)
+      router.push('/larder')
+      router.refresh()
     }
     setTaking(false)
   }
