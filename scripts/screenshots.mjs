@@ -71,9 +71,38 @@ const views = [
       await page.getByRole('button', { name: 'Read it' }).click()
     },
   },
+  { name: 'today', at: '/', size: desk },
   { name: 'larder', at: '/larder', size: desk },
+  {
+    name: 'price-list',
+    at: '/larder/prices',
+    size: desk,
+    act: async page => {
+      const rows = ['Name,Article,Pack,Price', 'Ground cinnamon,SF-42,500 g,8.45', 'Cocoa powder,SF-60,2 kg,24.90']
+      await page.getByLabel('Supplier').click()
+      await page.getByRole('option', { name: 'Spindrift Flavours' }).click()
+      await page.locator('input[type=file]').setInputFiles({
+        name: 'spindrift.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from([...rows, 'Moon sugar,SF-99,1 kg,3.00', 'Mixed spice,SF-45,a jar,8.00'].join('\n')),
+      })
+      await page.getByText('What its columns are').waitFor()
+      await page.getByRole('button', { name: 'Look it through' }).click()
+      await page.getByText('rows that cannot be taken').waitFor()
+    },
+  },
   { name: 'kitchen', at: '/kitchen', size: desk },
-  { name: 'ingredient', at: '/larder/plant-butter', size: desk },
+  {
+    name: 'ingredient',
+    at: '/larder/plant-butter',
+    size: desk,
+    act: async page => {
+      await page.getByLabel('Status for milk').click()
+      await page.getByRole('option', { name: 'contains', exact: true }).click()
+      await page.getByText(/products change/).waitFor()
+      await page.getByText('What it is made of').scrollIntoViewIfNeeded()
+    },
+  },
   { name: 'about-product', at: '/products/damson-slice', size: desk, act: page => page.keyboard.press('5') },
   {
     name: 'markets',
