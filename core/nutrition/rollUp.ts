@@ -47,13 +47,27 @@ function perGramOf(ingredient: Ingredient): Float64Array {
   return all
 }
 
+const kindsKnown = new WeakMap<EnergyFactors, [NutrientCode, number][]>()
+function kindsOf(factors: EnergyFactors): [NutrientCode, number][] {
+  const known = kindsKnown.get(factors)
+  if (known) return known
+  const kinds = Object.entries(factors.eachPolyol) as [NutrientCode, number][]
+  kindsKnown.set(factors, kinds)
+  return kinds
+}
+
 /** Energy per 100 g from the macronutrients, by a market's factors; in the unit of the factors. Organic acids, polyols and the like count where given. */
 export function energyOf(of: (code: NutrientCode) => number | undefined, factors: EnergyFactors): number | null {
   const needed = (['fat', 'carbohydrate', 'protein', 'fibre'] as const).map(of)
   if (needed.some(value => value === undefined)) return null
   const [fat, carbohydrate, protein, fibre] = needed as [number, number, number, number]
-  const kinds = Object.entries(factors.eachPolyol) as [NutrientCode, number][]
-  const named = kinds.reduce((sum, [code]) => sum + (of(code) ?? 0), 0)
+  let named = 0
+  let ofNamed = 0
+  for (const [code, factor] of kindsOf(factors)) {
+    const grams = of(code) ?? 0
+    named += grams
+    ofNamed += grams * factor
+  }
   const polyols = Math.max(of('polyols') ?? 0, named)
   const allulose = of('allulose') ?? 0
   return (
@@ -62,7 +76,7 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
     fibre * factors.fibre +
     Math.max(0, carbohydrate - polyols - allulose) * factors.carbohydrate +
     (polyols - named) * factors.polyols +
-    kinds.reduce((sum, [code, factor]) => sum + (of(code) ?? 0) * factor, 0) +
+    ofNamed +
     allulose * factors.allulose +
     (of('alcohol') ?? 0) * factors.alcohol +
     (of('organicAcids') ?? 0) * factors.organicAcids
@@ -73,7 +87,6 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
 export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pieceGrams: number | null): Nutrition {
   const ingredients = byId(workbook.ingredients)
   const per100g: NutrientTable = {}
-  const gaps: Nutrition['gaps'] = {}
   const general = new Set<string>()
   for (const gap of bill.gaps)
     if (!bill.lines.some(line => line.role === 'beside' && line.path.at(-1)!.id === gap.path.at(-1)!.id))
@@ -87,27 +100,18 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
     const grams = line.grams * line.retained
     for (let at = 0; at < sums.length; at++) sums[at]! += per === null ? Number.NaN : per[at]! * grams
   }
-  const used = [...new Set(lines.map(line => line.ingredient))].map(id => {
-    const ingredient = ingredients.get(id)
-    return { name: ingredient?.name ?? id, per: ingredient ? perGramOf(ingredient) : null }
-  })
   const per100 = 100 / bill.finished
-  for (let at = 0; at < stated.length; at++) {
-    const value = sums[at * 3]!
-    // one unknown makes the whole sum no number, an unweighed line of it too
-    if (general.size === 0 && !Number.isNaN(value)) {
+  // one unknown makes the whole sum no number; an unweighed line is among the general gaps
+  if (general.size === 0)
+    for (let at = 0; at < stated.length; at++) {
+      const value = sums[at * 3]!
+      if (Number.isNaN(value)) continue
       per100g[stated[at]!] = {
         value: value * per100,
         low: sums[at * 3 + 1]! * per100,
         high: sums[at * 3 + 2]! * per100,
       }
-      continue
     }
-    const missing = [...general]
-    for (const { name, per } of used)
-      if ((per === null || Number.isNaN(per[at * 3]!)) && !missing.includes(name)) missing.push(name)
-    gaps[stated[at]!] = missing
-  }
   for (const [code, factors] of [
     ['energyKj', rules.energy.kj],
     ['energyKcal', rules.energy.kcal],
@@ -115,18 +119,55 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
     const at = (end: keyof Range) => energyOf(nutrient => per100g[nutrient]?.[end], factors)
     const value = at('value')
     if (value !== null) per100g[code] = { value, low: at('low')!, high: at('high')! }
-    else
+  }
+  // worked out when they are looked at: a catalogue never looks
+  let perPiece: NutrientTable | null = null
+  let gaps: Nutrition['gaps'] | null = null
+  return {
+    per100g,
+    get perPiece() {
+      perPiece ??= scaledBy(per100g, (pieceGrams ?? 0) / 100)
+      return perPiece
+    },
+    get gaps() {
+      gaps ??= gapsIn(
+        per100g,
+        general,
+        lines.map(line => ({ id: line.ingredient, ingredient: ingredients.get(line.ingredient) })),
+      )
+      return gaps
+    },
+  }
+}
+
+/** For each nutrient that is not known: what stands in the way, by name. */
+function gapsIn(
+  per100g: NutrientTable,
+  general: ReadonlySet<string>,
+  used: readonly { id: string; ingredient: Ingredient | undefined }[],
+): Nutrition['gaps'] {
+  const gaps: Nutrition['gaps'] = {}
+  for (const [at, code] of stated.entries()) {
+    if (per100g[code]) continue
+    const missing = new Set(general)
+    for (const { id, ingredient } of used)
+      if (!ingredient || Number.isNaN(perGramOf(ingredient)[at * 3]!)) missing.add(ingredient?.name ?? id)
+    gaps[code] = [...missing]
+  }
+  for (const code of ['energyKj', 'energyKcal'] as const)
+    if (!per100g[code])
       gaps[code] = [
         ...new Set((['fat', 'carbohydrate', 'protein', 'fibre'] as const).flatMap(needed => gaps[needed] ?? [])),
       ]
-  }
-  const perPiece: NutrientTable = {}
-  if (pieceGrams !== null)
-    for (const [code, range] of Object.entries(per100g) as [NutrientCode, Range][]) {
-      const share = pieceGrams / 100
-      perPiece[code] = { value: range.value * share, low: range.low * share, high: range.high * share }
-    }
-  return { per100g, perPiece, gaps }
+  return gaps
+}
+
+function scaledBy(table: NutrientTable, share: number): NutrientTable {
+  const scaled: NutrientTable = {}
+  if (share > 0)
+    for (const [code, range] of Object.entries(table) as [NutrientCode, Range][])
+      scaled[code] = { value: range.value * share, low: range.low * share, high: range.high * share }
+  return scaled
 }
 
 /** Salt in grams from sodium in milligrams: times 2.5 (Regulation (EU) 1169/2011, Annex I). */

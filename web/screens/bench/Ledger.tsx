@@ -173,15 +173,17 @@ export function Ledger({
                 <HiddenWhereNarrow />
                 {claims.map(claim => {
                   const mark = kitchenMark(claim, place)
-                  const name = place || 'the kitchen itself'
                   return (
                     <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
                       {mark && (
                         <MarkButton
-                          name={name}
-                          claim={claim}
+                          name={place || 'the kitchen itself'}
+                          claim={claim.claim}
                           mark={mark}
-                          onOpen={element => open({ claim: claim.claim, at: -1, place, line: null, name }, element)}
+                          at={-1}
+                          place={place}
+                          line={null}
+                          onOpen={open}
                         />
                       )}
                     </td>

@@ -117,14 +117,12 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
           {claim.marks[row.at] && (
             <MarkButton
               name={row.name}
-              claim={claim}
+              claim={claim.claim}
               mark={claim.marks[row.at]!}
-              onOpen={anchor =>
-                onOpen(
-                  { claim: claim.claim, at: row.at, place: null, line: source?.id ?? null, name: row.name },
-                  anchor,
-                )
-              }
+              at={row.at}
+              place={null}
+              line={source?.id ?? null}
+              onOpen={onOpen}
             />
           )}
         </td>

@@ -3,7 +3,7 @@
 import { type ClaimCode, type ClaimResult, type Mark, nameOfClaim, type Swap } from '@fair-tin/core'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
-import type { RefObject } from 'react'
+import { memo, type RefObject } from 'react'
 import { markWord, VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { ReasonList } from './ReasonList'
 
@@ -19,33 +19,30 @@ export interface OpenedMark {
 }
 export type OpenMark = (opened: OpenedMark, anchor: HTMLElement) => void
 
-const markTitle = (name: string, claim: ClaimResult, mark: Mark) =>
-  `${name}: ${nameOfClaim(claim.claim)} ${markWord[mark]}`
+const markTitle = (name: string, claim: ClaimCode, mark: Mark) => `${name}: ${nameOfClaim(claim)} ${markWord[mark]}`
 
-/** All marks share one popover: a ledger of 400 lines has 1600 of them. */
-export function MarkButton({
+/** All marks share one popover: a ledger of 400 lines has 1600 of them. One that says the same is not drawn again. */
+export const MarkButton = memo(function MarkButton({
   name,
   claim,
   mark,
+  at,
+  place,
+  line,
   onOpen,
-}: {
-  name: string
-  claim: ClaimResult
-  mark: Mark
-  onOpen: (anchor: HTMLElement) => void
-}) {
+}: OpenedMark & { mark: Mark; onOpen: OpenMark }) {
   return (
     <button
       type="button"
       aria-haspopup="dialog"
       aria-label={markTitle(name, claim, mark)}
       className="inline-flex size-[24px] items-center justify-center rounded hover:bg-hair/60 pointer-coarse:h-[44px] pointer-coarse:w-[44px] max-sm:w-[34px]!"
-      onClick={event => onOpen(event.currentTarget)}
+      onClick={event => onOpen({ name, claim, at, place, line }, event.currentTarget)}
     >
       <VerdictMark mark={mark} />
     </button>
   )
-}
+})
 
 const severity: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
 /** Where in the kitchen a reason belongs. */
@@ -88,7 +85,7 @@ export function MarkReasons({
       <Popover.Portal>
         {opened && claim && mark && (
           <Popover.Content
-            aria-label={markTitle(opened.name, claim, mark)}
+            aria-label={markTitle(opened.name, claim.claim, mark)}
             sideOffset={2}
             collisionPadding={8}
             onCloseAutoFocus={event => {
