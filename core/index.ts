@@ -19,6 +19,7 @@ export {
   type ReadPrices,
   readPriceList,
 } from './exchange/priceList'
+export { recipeJsonLd } from './exchange/recipeJsonLd'
 export { Evidence, evidenceKindName, evidenceKinds, IsoDate, proofOf, whatProves } from './ingredient/evidence'
 export * from './ingredient/ingredient'
 export { type Mention, mentions } from './ingredient/lexicon'

@@ -1,5 +1,6 @@
 // A whole recipe as pasted: title, headings, ingredient lines, method, oven, tin, yield. Nothing is thrown away.
 
+import { textFromJsonLd } from '../exchange/recipeJsonLd'
 import { plainly, readAmount } from '../measure/quantity'
 import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
 import { type ReadLine, readLine, undecorated } from './readLine'
@@ -181,7 +182,9 @@ const longestLine = 160
  * Reads pasted text. Headings give their lines a heading, and a role where they name one ("To serve").
  * Never throws; what fits nowhere is returned in `unread`. Oven in °C on the dial, minutes as a range, tin in cm.
  */
-export function readRecipe(text: string): ReadRecipe {
+export function readRecipe(given: string): ReadRecipe {
+  // a page that carries its recipe as data is read from that
+  const text = textFromJsonLd(given) ?? given
   const source = text
     .replace(/\r\n?/g, '\n')
     .replace(/<br\s*\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')

@@ -1,0 +1,67 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { readRecipe } from '../recipe/readRecipe'
+import { sampleIngredient, sampleLine, sampleRecipe } from '../sample'
+import { isoMinutes, recipeJsonLd, textFromJsonLd } from './recipeJsonLd'
+
+// the shape of the example in schema.org's own documentation of Recipe, with an invented recipe
+const node = {
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: 'Pear & polenta cake',
+  recipeYield: ['12', '12 slices'],
+  cookTime: 'PT1H5M',
+  recipeIngredient: ['200 g polenta', '3 large eggs', '2 pears, peeled &amp; cored', 'butter, for greasing'],
+  recipeInstructions: [
+    { '@type': 'HowToSection', itemListElement: [{ '@type': 'HowToStep', text: 'Heat the oven to 180 °C.' }] },
+    { '@type': 'HowToStep', text: 'Mix, pour and bake for 40 minutes.' },
+  ],
+}
+const page = (data: unknown) =>
+  `<html><script type="application/ld+json">${JSON.stringify(data)}</script><p>Ads</p></html>`
+
+describe('recipes in JSON-LD', () => {
+  it.each([
+    ['a page', page(node)],
+    ['a graph in a page', page({ '@graph': [{ '@type': 'WebPage' }, node] })],
+    ['a list of types', page([{ ...node, '@type': ['Thing', 'Recipe'] }])],
+    ['a file', JSON.stringify(node)],
+  ])('are read from %s', (_, text) => {
+    const read = readRecipe(text)
+    expect(read).toMatchObject({ title: 'Pear & polenta cake', pieces: 12, ovenCelsius: 180, minutes: { from: 40 } })
+    expect(read.lines.map(line => [line.item, line.role])).toEqual([
+      ['polenta', 'mix'],
+      ['eggs', 'mix'],
+      ['pears', 'mix'],
+      ['butter', 'release'],
+    ])
+    expect(read.steps).toHaveLength(2)
+  })
+  it('are not seen where there are none', () => {
+    for (const text of ['Buns\n200 g flour', '{"a":1}', '{', page({ '@type': 'WebPage' }), page('x')])
+      expect(textFromJsonLd(text), text).toBeNull()
+  })
+  it('times are read as ISO 8601 writes them', () =>
+    expect(['PT45M', 'PT1H5M', 'P1DT2H', 'soon', ''].map(isoMinutes)).toEqual([45, 65, 1560, null, null]))
+  it('written and read back, every line, amount and step is the same', () => {
+    const things = ['teff flour', 'rice drink', 'salt', 'date syrup'].map(name => sampleIngredient(name))
+    const some = fc.array(fc.tuple(fc.constantFrom(...things), fc.integer({ min: 1, max: 999 })), {
+      minLength: 1,
+      maxLength: 6,
+    })
+    fc.assert(
+      fc.property(some, chosen => {
+        const recipe = sampleRecipe(
+          'Loaf',
+          chosen.map(([thing, grams]) => sampleLine(thing.id, grams)),
+          { pieces: 8, steps: [{ text: 'Mix well.', when: 'bench' }] },
+        )
+        const read = readRecipe(JSON.stringify(recipeJsonLd(recipe, things)))
+        expect([read.title, read.pieces, read.steps.map(step => step.text)]).toEqual(['Loaf', 8, ['Mix well.']])
+        expect(read.lines.map(line => [line.item, line.amount])).toEqual(
+          chosen.map(([thing, value]) => [thing.name, { value, unit: 'g' }]),
+        )
+      }),
+    )
+  })
+})

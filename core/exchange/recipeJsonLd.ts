@@ -1,0 +1,124 @@
+// Recipes as schema.org describes them, in JSON-LD: read from a page or a file, and written.
+// https://schema.org/Recipe: name, recipeIngredient, recipeInstructions (text, HowToStep, HowToSection), recipeYield, cookTime.
+import type { Ingredient } from '../ingredient/ingredient'
+import type { Recipe, Step } from '../recipe/recipe'
+import { roleName } from '../recipe/recipe'
+import { writtenSum } from '../recipe/writtenAmount'
+
+type Node = Record<string, unknown>
+const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null && !Array.isArray(value)
+const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : value === undefined ? [] : [value])
+const textOf = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number'
+    ? String(value)
+        .replace(/<[^>]*>/g, ' ')
+        .replace(/&amp;/g, '&')
+        .replace(/&nbsp;|&#160;/g, ' ')
+        .replace(/\s+/g, ' ')
+        .trim()
+    : ''
+
+/** Every recipe in JSON-LD blocks of a page, or in a text that is itself JSON; the first one found, or null. */
+function recipeIn(text: string): Node | null {
+  const blocks = [...text.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(one => one[1]!)
+  const tries = blocks.length > 0 ? blocks : /^\s*[[{]/.test(text) ? [text] : []
+  for (const one of tries) {
+    let data: unknown
+    try {
+      data = JSON.parse(one.trim().replace(/^\ufeff/, ''))
+    } catch {
+      continue
+    }
+    const found = search(data, 0)
+    if (found) return found
+  }
+  return null
+}
+function search(value: unknown, depth: number): Node | null {
+  if (depth > 6) return null
+  for (const one of listOf(value)) {
+    if (!isNode(one)) continue
+    const types = listOf(one['@type']).map(String)
+    if (types.some(type => /(?:^|\/)Recipe$/.test(type))) return one
+    for (const inside of [one['@graph'], one.mainEntity, one.mainEntityOfPage]) {
+      const found = search(inside, depth + 1)
+      if (found) return found
+    }
+  }
+  return null
+}
+
+/** "PT1H30M" as minutes; null where it is none. */
+export function isoMinutes(text: unknown): number | null {
+  const match = /^P(?:(\d+)D)?T?(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:\d+S)?$/i.exec(String(text ?? ''))
+  if (!match || (!match[1] && !match[2] && !match[3])) return null
+  return Number(match[1] ?? 0) * 1440 + Number(match[2] ?? 0) * 60 + Number(match[3] ?? 0)
+}
+
+const instructions = (value: unknown): string[] =>
+  listOf(value).flatMap(one => {
+    if (typeof one === 'string')
+      return one
+        .split(/\n+|(?<=[.!])\s{2,}/)
+        .map(textOf)
+        .filter(Boolean)
+    if (!isNode(one)) return []
+    if (one.itemListElement !== undefined) return instructions(one.itemListElement)
+    return [textOf(one.text ?? one.name)].filter(Boolean)
+  })
+
+/** The recipe of a page or file as the plain text a notebook would hold, or null where there is none. */
+export function textFromJsonLd(text: string): string | null {
+  const recipe = recipeIn(text)
+  if (!recipe) return null
+  const ingredients = listOf(recipe.recipeIngredient ?? recipe.ingredients)
+    .map(textOf)
+    .filter(Boolean)
+  const steps = instructions(recipe.recipeInstructions)
+  if (ingredients.length === 0 && steps.length === 0) return null
+  const yields = listOf(recipe.recipeYield)
+    .map(textOf)
+    .sort((a, b) => b.length - a.length)[0]
+  const minutes = isoMinutes(recipe.cookTime)
+  return [
+    textOf(recipe.name),
+    ...(yields ? [/\b(?:makes|serves)\b/i.test(yields) ? yields : `Makes ${yields}`] : []),
+    '',
+    'Ingredients',
+    ...ingredients,
+    '',
+    'Method',
+    ...steps.map((step, at) => `${at + 1}. ${step}`),
+    ...(minutes !== null && !steps.some(step => /\bbake\b/i.test(step)) ? [`Bake for ${minutes} minutes.`] : []),
+  ].join('\n')
+}
+
+const written = (recipe: Recipe, names: ReadonlyMap<string, string>): string[] =>
+  recipe.lines.map(line => {
+    if (line.text) return line.text
+    const id = 'recipe' in line.of ? line.of.recipe : line.of.ingredient
+    const role = line.role === 'mix' ? '' : `, ${roleName[line.role]}`
+    return (
+      [writtenSum(line), names.get(id) ?? id].filter(Boolean).join(' ') + (line.prep ? `, ${line.prep}` : '') + role
+    )
+  })
+const minutesOf = (step: Step): number => step.minutes?.to ?? step.minutes?.from ?? 0
+
+/** The recipe for one making, for others to read. What schema.org has no word for (roles, parts, proof) stays in words. */
+export function recipeJsonLd(
+  recipe: Recipe,
+  ingredients: readonly Ingredient[],
+  recipes: readonly Recipe[] = [],
+): Node {
+  const names = new Map([...ingredients, ...recipes].map(one => [one.id, one.name]))
+  const oven = recipe.steps.filter(step => step.when === 'oven').reduce((sum, step) => sum + minutesOf(step), 0)
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: recipe.name,
+    ...(recipe.pieces === undefined ? {} : { recipeYield: `${recipe.pieces} pieces` }),
+    recipeIngredient: written(recipe, names),
+    recipeInstructions: recipe.steps.map(step => ({ '@type': 'HowToStep', text: step.text })),
+    ...(oven > 0 ? { cookTime: `PT${oven}M` } : {}),
+  }
+}
