@@ -1,4 +1,5 @@
 // The bench alive: numbers move as she types, saves follow behind, and nothing is lost on the way.
+import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { expect, readText, test } from './bench'
 
@@ -370,4 +371,17 @@ test('a clock that jumps loses nothing', async ({ page }) => {
   await saved(page)
   await page.reload()
   await expect(row(page, 'buckwheat flour')).toContainText('250 g')
+})
+
+test('the recipe goes out as a file, and the file is read back line for line', async ({ page }) => {
+  await freshBench(page, 'Travelling buns')
+  await page.getByRole('tab', { name: 'Method' }).click()
+  const coming = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save the recipe as a file' }).click()
+  const file = await readFile(await (await coming).path(), 'utf8')
+  expect(JSON.parse(file)).toMatchObject({ '@type': 'Recipe', name: 'Travelling buns' })
+  await readText(page, file)
+  await expect(page.getByRole('status').filter({ hasText: '3 lines, all understood' })).toBeVisible()
+  await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Travelling buns')
+  expect((await page.request.get('/products/no-such-one/recipe.json')).status()).toBe(404)
 })
