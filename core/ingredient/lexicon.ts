@@ -22,7 +22,8 @@ const entries: Entry[] = [
   { code: 'barley', words: 'barley', clear: true },
   {
     code: 'barley',
-    words: '(?<!rice |maize |corn |oat |wheat )malt(?:ed)?(?! vinegar extract)|maltextract|gerste|orge|orzo',
+    words:
+      '(?<!rice |maize |corn |oat |wheat )malt(?:ed)?(?! vinegar extract| (?:millet|rice|maize|corn|sorghum|buckwheat|quinoa|oats?|wheat|rye|spelt|milk))|maltextract|gerste|orge|orzo',
   },
   { code: 'oats', words: 'oats?|oatmeal|oatbran|oatflakes?', clear: true },
   { code: 'oats', words: 'hafer|avoine|avena' },
@@ -134,7 +135,7 @@ const sounds = [
   'corn ?starch',
 ]
 /** Inside such a phrase these words still count: "almond butter" is almond, "soya milk" is soya. */
-const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z])/i
+const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z]|$)/i
 
 const bound = (source: string) => new RegExp(`(?<![\\p{L}\\p{N}])(?:${source})(?![\\p{L}\\p{N}])`, 'giu')
 const compiled = entries.map(entry => ({ code: entry.code, clear: entry.clear ?? false, pattern: bound(entry.words) }))
@@ -174,7 +175,7 @@ function look(text: string): Mention[] {
     .replace(nonDairy, blank)
     .replace(disguise, phrase => {
       const kept = stillCounts.exec(phrase)
-      return kept ? phrase.slice(0, kept.index + kept[0].length).padEnd(phrase.length) : blank(phrase)
+      return kept ? kept[0].padStart(kept.index + kept[0].length).padEnd(phrase.length) : blank(phrase)
     })
     .replace(absent, blank)
   const found: Mention[] = []

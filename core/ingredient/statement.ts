@@ -250,6 +250,12 @@ const sentences = (text: string): string[] => {
 
 const warning =
   /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\bnot suitable for\b|\brisk of\b/i
+const warningInBrackets = /\s*[([]\s*may (?:also )?contain\b[^()[\]]*[)\]]/gi
+/** "Made on lines where milk chocolate is made": a place shared, in whatever words; not "made in a place free from nuts". */
+const sharedPlace =
+  /^(?!.*\b(?:free from|free of|does not|do not|no|never|without)\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill)\b/i
+/** "Gluten free oats" is a thing, "gluten free" a promise. */
+const freeThing = /[- ]free (?!from|of|range|product|recipe|and|diets?)\p{L}+/iu
 const absence =
   /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
 const box = /^(?:allerg(?:en|y)[\p{L} ]*:?\s*)?contains?\b:?\s+|^allergens?(?: present)?:\s+/iu
@@ -297,7 +303,12 @@ export function readStatement(text: string): ReadStatement {
   const contained: string[] = []
   const warned: string[] = []
   const unread: string[] = []
-  for (const sentence of sentences(body)) {
+  for (const whole of sentences(body)) {
+    // "cultures (may contain milk)": a warning in the middle of a list
+    const sentence = whole.replace(warningInBrackets, (bracketed: string) => {
+      warned.push(bracketed)
+      return ''
+    })
     // "Allergens: see ingredients in bold" names none
     if (
       /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i.test(sentence) &&
@@ -305,7 +316,7 @@ export function readStatement(text: string): ReadStatement {
     )
       unread.push(sentence)
     else if (
-      warning.test(sentence) &&
+      (warning.test(sentence) || (list.length > 0 && sharedPlace.test(sentence))) &&
       (list.length > 0 ||
         !/,/.test(sentence) ||
         /^(?:may|produced|made|packed|manufactured|traces|not suitable)/i.test(sentence))
@@ -317,7 +328,11 @@ export function readStatement(text: string): ReadStatement {
       (list.length > 0 || /^allerg|:/i.test(sentence))
     )
       contained.push(sentence.replace(box, ''))
-    else if (absence.test(sentence) && (list.length > 0 || !/,/.test(sentence.replace(/free (?:from|of).*$/i, '')))) {
+    else if (
+      absence.test(sentence) &&
+      !(list.length === 0 && freeThing.test(sentence)) &&
+      (list.length > 0 || !/,/.test(sentence.replace(/free (?:from|of).*$/i, '')))
+    ) {
       // a list that ends in a promise: the list is still a list
       const before = /^(.*?,.*?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
       if (before && list.length === 0) list.push(before[1]!)
