@@ -64,4 +64,20 @@ describe('recipes in JSON-LD', () => {
       }),
     )
   })
+  it('is not brought down by a page that is broken, deep or without end', () => {
+    const deep = (times: number) => '{"itemListElement":['.repeat(times) + '"a"' + ']}'.repeat(times)
+    expect(readRecipe(`{"@type":"Recipe","name":"Buns","recipeInstructions":${deep(8000)}}`).steps).toEqual([])
+    expect(readRecipe('<script type="application/ld+json">{'.repeat(30_000)).lines).toEqual([])
+    expect(readRecipe('<script '.repeat(60_000)).lines).toEqual([])
+  })
+  it('reads entities, and ingredients written as one text', () =>
+    expect(
+      textFromJsonLd(
+        JSON.stringify({
+          '@type': 'Recipe',
+          name: 'x',
+          recipeIngredient: '&frac12; tsp salt<br>100 g baker&#39;s sugar',
+        }),
+      ),
+    ).toContain("½ tsp salt\n100 g baker's sugar"))
 })

@@ -4,24 +4,20 @@ import type { Ingredient } from '../ingredient/ingredient'
 import type { Recipe, Step } from '../recipe/recipe'
 import { roleName } from '../recipe/recipe'
 import { writtenSum } from '../recipe/writtenAmount'
+import { cutScripts, withoutMarkup } from './html'
 
 type Node = Record<string, unknown>
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null && !Array.isArray(value)
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : value === undefined ? [] : [value])
 const textOf = (value: unknown): string =>
-  typeof value === 'string' || typeof value === 'number'
-    ? String(value)
-        .replace(/<[^>]*>/g, ' ')
-        .replace(/&amp;/g, '&')
-        .replace(/&nbsp;|&#160;/g, ' ')
-        .replace(/\s+/g, ' ')
-        .trim()
-    : ''
+  typeof value === 'string' || typeof value === 'number' ? withoutMarkup(String(value)).replace(/\s+/g, ' ').trim() : ''
+/** Boxes inside boxes beyond this are no recipe. */
+const deepest = 6
 
 /** Every recipe in JSON-LD blocks of a page, or in a text that is itself JSON; the first one found, or null. */
 function recipeIn(text: string): Node | null {
-  const blocks = [...text.matchAll(/<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(one => one[1]!)
-  const tries = blocks.length > 0 ? blocks : /^\s*[[{]/.test(text) ? [text] : []
+  const blocks = cutScripts(text).scripts.filter(one => /application\/ld\+json/i.test(one.attributes))
+  const tries = blocks.length > 0 ? blocks.map(one => one.body) : /^\s*[[{]/.test(text) ? [text] : []
   for (const one of tries) {
     let data: unknown
     try {
@@ -35,7 +31,7 @@ function recipeIn(text: string): Node | null {
   return null
 }
 function search(value: unknown, depth: number): Node | null {
-  if (depth > 6) return null
+  if (depth > deepest) return null
   for (const one of listOf(value)) {
     if (!isNode(one)) continue
     const types = listOf(one['@type']).map(String)
@@ -55,15 +51,15 @@ export function isoMinutes(text: unknown): number | null {
   return Number(match[1] ?? 0) * 1440 + Number(match[2] ?? 0) * 60 + Number(match[3] ?? 0)
 }
 
-const instructions = (value: unknown): string[] =>
-  listOf(value).flatMap(one => {
+const instructions = (value: unknown, depth = 0): string[] =>
+  listOf(depth > deepest ? undefined : value).flatMap(one => {
     if (typeof one === 'string')
       return one
         .split(/\n+|(?<=[.!])\s{2,}/)
         .map(textOf)
         .filter(Boolean)
     if (!isNode(one)) return []
-    if (one.itemListElement !== undefined) return instructions(one.itemListElement)
+    if (one.itemListElement !== undefined) return instructions(one.itemListElement, depth + 1)
     return [textOf(one.text ?? one.name)].filter(Boolean)
   })
 
@@ -72,6 +68,8 @@ export function textFromJsonLd(text: string): string | null {
   const recipe = recipeIn(text)
   if (!recipe) return null
   const ingredients = listOf(recipe.recipeIngredient ?? recipe.ingredients)
+    // some pages write all of them as one text
+    .flatMap(one => (typeof one === 'string' ? one.split(/\n|<br\s{0,5}\/?>/i) : [one]))
     .map(textOf)
     .filter(Boolean)
   const steps = instructions(recipe.recipeInstructions)

@@ -23,7 +23,7 @@ const entries: Entry[] = [
   {
     code: 'barley',
     words:
-      '(?<!rice |maize |corn |oat |wheat )malt(?:ed)?(?! vinegar extract| (?:millet|rice|maize|corn|sorghum|buckwheat|quinoa|oats?|wheat|rye|spelt|milk))|maltextract|gerste|orge|orzo',
+      '(?<!rice |maize |corn |oat |wheat )malt(?! vinegar extract)|malted(?! (?:millet|rice|maize|corn|sorghum|buckwheat|quinoa)(?![\\p{L}]))|maltextract|gerste|orge|orzo',
   },
   { code: 'oats', words: 'oats?|oatmeal|oatbran|oatflakes?', clear: true },
   { code: 'oats', words: 'hafer|avoine|avena' },

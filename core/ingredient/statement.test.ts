@@ -268,6 +268,12 @@ const printed: [string, AllergenCode[], AllergenCode[]][] = [
   ['Vegetable suet: palm oil, sunflower oil, rice flour. No artificial colours.', [], []],
   ['Quinoa flakes; amaranth; may contain gluten', [], cereals],
   ['Sucre, farine de blé, beurre, oeufs', ['wheat', 'milk', 'egg'], []],
+  ['Malted milk powder, sugar', ['milk', 'barley'], []],
+  ['Malted sorghum flour', [], []],
+  ['Malted milk biscuit crumbs, malted wheat', ['milk', 'barley', 'wheat'], []],
+  ['Sugar. Packed in a facility that does not segregate peanuts.', [], ['peanut']],
+  ['Sugar. Made where hazelnuts are roasted.', [], ['hazelnut']],
+  ['Rice. Made on a line free from milk.', [], []],
 ]
 
 const sorted = (codes: readonly string[]) => [...codes].sort()
@@ -286,6 +292,12 @@ describe('the allergens a statement speaks of', () => {
       wheat: 'maida',
       almond: 'nuts',
     }))
+  it('show a warning that names nothing known, and take an endless one for a list', () => {
+    expect(readStatement('Sugar. Packed in a factory with other products.').unread).toEqual([
+      'Packed in a factory with other products.',
+    ])
+    expect(readStatement(`Sugar. ${'made in a mill on a line '.repeat(3000)} with milk.`).contains).toEqual(['milk'])
+  })
   it('are never taken back by a promise of absence', () => {
     const { contains, mayContain, unread } = readStatement('Maize starch, sugar. Free from wheat and milk.')
     expect({ contains, mayContain, unread }).toEqual({

@@ -251,9 +251,14 @@ const sentences = (text: string): string[] => {
 const warning =
   /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\bnot suitable for\b|\brisk of\b/i
 const warningInBrackets = /\s*[([]\s*may (?:also )?contain\b[^()[\]]*[)\]]/gi
-/** "Made on lines where milk chocolate is made": a place shared, in whatever words; not "made in a place free from nuts". */
+/**
+ * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
+ * ("free from nuts", "with no nuts", "does not handle nuts") is none.
+ */
 const sharedPlace =
-  /^(?!.*\b(?:free from|free of|does not|do not|no|never|without)\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill)\b/i
+  /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
+/** Beyond this a sentence is read as a list: what it names then counts as contained, the safer side. */
+const longestWarning = 1200
 /** "Gluten free oats" is a thing, "gluten free" a promise. */
 const freeThing = /[- ]free (?!from|of|range|product|recipe|and|diets?)\p{L}+/iu
 const absence =
@@ -293,7 +298,7 @@ export function readStatement(text: string): ReadStatement {
     .replace(/<[^>]{1,60}>|[*_]{2}/g, ' ')
     .replace(/\r\n?/g, '\n')
     // wrapped lines are one list; lines without a comma are a list of lines
-    .replace(/([^\n]*,[^\n]*,[\s\S]*)/, all => all.replace(/\n(?!\s*\n)/g, ' '))
+    .replace(/^[^\n,]*,[^\n,]*,[\s\S]*/m, all => all.replace(/\n(?!\s*\n)/g, ' '))
     .replace(/\n(?=\s*[\p{Ll}\p{N}(])/gu, ', ')
     .replace(/,\s*,/g, ',')
     .replace(/[ \t\u00a0]+/g, ' ')
@@ -316,6 +321,7 @@ export function readStatement(text: string): ReadStatement {
     )
       unread.push(sentence)
     else if (
+      sentence.length <= longestWarning &&
       (warning.test(sentence) || (list.length > 0 && sharedPlace.test(sentence))) &&
       (list.length > 0 ||
         !/,/.test(sentence) ||
@@ -356,6 +362,8 @@ export function readStatement(text: string): ReadStatement {
     if (codes.some(code => inList.has(code)))
       for (const code of codes) if (inBox.get(code) === word && !inList.has(code)) said.delete(code)
   const may = speaking(warned.join(' ; '), true)
+  // a warning that names nothing known is for her to read
+  unread.push(...warned.filter(one => speaking(one, true).size === 0))
   const mayContain = [...may.keys()].filter(code => !said.has(code))
   return {
     components: words.flatMap(components),

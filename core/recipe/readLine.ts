@@ -1,4 +1,5 @@
 // One written ingredient line, read: amount, item, form, preparation, role. What is not understood stays in the item.
+import { withoutMarkup } from '../exchange/html'
 import { plainly, readAmount, readNumber } from '../measure/quantity'
 import { type Amount, gramsOf } from '../measure/unit'
 import type { Role } from './recipe'
@@ -84,14 +85,7 @@ const tidy = (text: string): string => text.replace(/^[\s,;:.·–-]+|[\s,;:·�
 
 /** Takes away markup, a bullet or a tick-box at the start. Numbers stay: they are amounts. */
 export const undecorated = (text: string): string =>
-  text
-    .replaceAll('\u0000', '')
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&nbsp;/g, ' ')
-    .replace(/&amp;/g, '&')
-    .replace(/&frac12;/g, '½')
-    .replace(/&frac14;/g, '¼')
-    .replace(/&frac34;/g, '¾')
+  withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
     .replace(/^\s*(?:[•◦▪▢☐□✓✔]|\p{Extended_Pictographic}\ufe0f?)+\s*/u, '')
     .trim()

@@ -1,5 +1,6 @@
 // A whole recipe as pasted: title, headings, ingredient lines, method, oven, tin, yield. Nothing is thrown away.
 
+import { cutScripts } from '../exchange/html'
 import { textFromJsonLd } from '../exchange/recipeJsonLd'
 import { plainly, readAmount } from '../measure/quantity'
 import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
@@ -185,10 +186,9 @@ const longestLine = 160
 export function readRecipe(given: string): ReadRecipe {
   // a page that carries its recipe as data is read from that
   const text = textFromJsonLd(given) ?? given
-  const source = text
-    .replace(/\r\n?/g, '\n')
-    .replace(/<br\s*\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')
-    .replace(/<(?:script|style)[\s\S]*?<\/(?:script|style)>/gi, '')
+  const source = cutScripts(text)
+    .outside.replace(/\r\n?/g, '\n')
+    .replace(/<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')
   const rows = source
     .split('\n')
     .map(row => undecorated(row))

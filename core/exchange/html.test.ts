@@ -1,0 +1,30 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { cutScripts, withoutMarkup } from './html'
+
+describe('a pasted page', () => {
+  it('is cut at its scripts and styles', () =>
+    expect(
+      cutScripts('a<style>p{}</style>b<script type="application/ld+json">{"x":1}</script >c<SCRIPT>d</SCRIPT>e'),
+    ).toEqual({
+      outside: 'abce',
+      scripts: [
+        { attributes: ' type="application/ld+json"', body: '{"x":1}' },
+        { attributes: '', body: 'd' },
+      ],
+    }))
+  it('keeps what is never closed', () =>
+    expect(cutScripts('a<script>b')).toEqual({ outside: 'a<script>b', scripts: [] }))
+  it('loses nothing where there is no script', () =>
+    fc.assert(
+      fc.property(fc.string(), text => {
+        expect(cutScripts(text).outside).toBe(text)
+      }),
+    ))
+  it('reads entities by name and by number, once', () => {
+    expect(withoutMarkup('&frac12; tsp <b>cr&egrave;me</b> baker&#39;s&nbsp;&#x20;rice')).toBe(
+      "½ tsp  crème  baker's  rice",
+    )
+    expect(withoutMarkup('&amp;frac12; 3 < 4 & 5')).toBe('&frac12; 3 < 4 & 5')
+  })
+})
