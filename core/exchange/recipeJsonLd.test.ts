@@ -65,7 +65,7 @@ describe('recipes in JSON-LD', () => {
     )
   })
   it('is not brought down by a page that is broken, deep or without end', () => {
-    const deep = (times: number) => '{"itemListElement":['.repeat(times) + '"a"' + ']}'.repeat(times)
+    const deep = (times: number) => `${'{"itemListElement":['.repeat(times)}"a"${']}'.repeat(times)}`
     expect(readRecipe(`{"@type":"Recipe","name":"Buns","recipeInstructions":${deep(8000)}}`).steps).toEqual([])
     expect(readRecipe('<script type="application/ld+json">{'.repeat(30_000)).lines).toEqual([])
     expect(readRecipe('<script '.repeat(60_000)).lines).toEqual([])

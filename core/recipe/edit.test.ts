@@ -1,11 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleLine, sampleRecipe } from '../sample'
-import { applyEdit, applyEdits, before, bodyOf, inverse, RecipeEdit, writtenOf } from './edit'
+import { applyBenchEdits } from '../benchEdit'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { applyEdit, before, bodyOf, inverse, RecipeEdit, writtenOf } from './edit'
 import type { Recipe } from './recipe'
 
 const lines = ['a', 'b', 'c', 'd'].map((id, at) => sampleLine('flour', (at + 1) * 100, { id }))
 const recipe = sampleRecipe('top', lines, { pieces: 12 })
+const { products, ingredients } = sampleWorkbook([sampleIngredient('flour')], [recipe])
+/** As the bench applies them. */
+const applied = (of: Recipe, edits: readonly RecipeEdit[]) => {
+  const { things, clashes } = applyBenchEdits({ product: products[0]!, recipe: of, ingredients }, edits)
+  return { recipe: things.recipe, clashes }
+}
 const grams = (value: number) => ({ amount: { value, unit: 'g' as const }, plus: [], also: [] })
 const done = (of: Recipe, edit: RecipeEdit): Recipe => {
   const result = applyEdit(of, edit)
@@ -70,20 +77,20 @@ describe('an edit', () => {
       { kind: 'written', line: 'a', was: writtenOf(lines[0]!), to: grams(7) },
       { kind: 'role', line: 'b', was: 'mix', to: 'finish' },
     ]
-    expect(applyEdits(recipe, [one, two])).toEqual(applyEdits(recipe, [two, one]))
-    expect(applyEdits(recipe, [one, two]).clashes).toEqual([])
+    expect(applied(recipe, [one, two])).toEqual(applied(recipe, [two, one]))
+    expect(applied(recipe, [one, two]).clashes).toEqual([])
   })
   it('of two windows on one cell: the second is told, and can put it through', () => {
     const was = writtenOf(lines[0]!)
     const first = done(recipe, { kind: 'written', line: 'a', was, to: grams(7) })
     const second: RecipeEdit = { kind: 'written', line: 'a', was, to: grams(9) }
-    const { recipe: kept, clashes } = applyEdits(first, [second])
+    const { recipe: kept, clashes } = applied(first, [second])
     expect(kept).toEqual(first)
     expect(clashes[0]).toMatchObject({ edit: second, fact: 'somebody wrote another amount' })
-    expect(done(first, clashes[0]!.anyway!).lines[0]!.amount).toEqual({ value: 9, unit: 'g' })
+    expect(done(first, clashes[0]!.anyway as RecipeEdit).lines[0]!.amount).toEqual({ value: 9, unit: 'g' })
   })
   it('of a line that is gone is told, and nothing else is lost', () => {
-    const { recipe: kept, clashes } = applyEdits(recipe, [
+    const { recipe: kept, clashes } = applied(recipe, [
       { kind: 'role', line: 'gone', was: 'mix', to: 'finish' },
       { kind: 'pieces', was: 12, to: 24 },
     ])

@@ -153,18 +153,6 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
   }
 }
 
-/** All edits in order; those that clash are left out and told. */
-export function applyEdits(recipe: Recipe, edits: readonly RecipeEdit[]): { recipe: Recipe; clashes: Clash[] } {
-  const clashes: Clash[] = []
-  let now = recipe
-  for (const edit of edits) {
-    const done = applyEdit(now, edit)
-    if ('recipe' in done) now = done.recipe
-    else clashes.push(done.clash)
-  }
-  return { recipe: now, clashes }
-}
-
 /** The edit that takes this one back: a new entry, never an erasure. */
 export function inverse(edit: RecipeEdit): RecipeEdit {
   switch (edit.kind) {
