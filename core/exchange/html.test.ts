@@ -25,6 +25,10 @@ describe('a pasted page', () => {
     expect(withoutMarkup('&frac12; tsp <b>cr&egrave;me</b> baker&#39;s&nbsp;&#x20;rice')).toBe(
       "½ tsp  crème  baker's  rice",
     )
+    expect(withoutMarkup('&ccedil;a, &Eacute;t&eacute;, 180&deg;C, &#x1F370;')).toBe('ça, Été, 180°C, 🍰')
+    expect(withoutMarkup('&#0; &#xD800; &#9999999; &toString; &nosuch;')).toBe(
+      '&#0; &#xD800; &#9999999; &toString; &nosuch;',
+    )
     expect(withoutMarkup('&amp;frac12; 3 < 4 & 5')).toBe('&frac12; 3 < 4 & 5')
   })
 })

@@ -1,5 +1,4 @@
 // A pasted page: its scripts apart from what stands around them, and its tags and entities made plain.
-import { decodeHTML } from 'entities'
 
 export interface Page {
   /** Everything outside script and style elements. */
@@ -28,6 +27,62 @@ export function cutScripts(page: string): Page {
   return { outside: outside + page.slice(from), scripts }
 }
 
-/** Without tags, "&frac12;" and "&#39;" as the signs they stand for. */
+/** The named signs a recipe is written with; letters with an accent are made from their parts. */
+const named: Record<string, string> = {
+  amp: '&',
+  lt: '<',
+  gt: '>',
+  quot: '"',
+  apos: "'",
+  nbsp: ' ',
+  frac12: '½',
+  frac14: '¼',
+  frac34: '¾',
+  frac13: '⅓',
+  frac23: '⅔',
+  frasl: '⁄',
+  deg: '°',
+  times: '×',
+  ndash: '–',
+  mdash: '—',
+  lsquo: '‘',
+  rsquo: '’',
+  ldquo: '“',
+  rdquo: '”',
+  hellip: '…',
+  bull: '•',
+  middot: '·',
+  szlig: 'ß',
+  aelig: 'æ',
+  oslash: 'ø',
+  pound: '£',
+  euro: '€',
+}
+const accents: Record<string, string> = {
+  grave: '\u0300',
+  acute: '\u0301',
+  circ: '\u0302',
+  tilde: '\u0303',
+  uml: '\u0308',
+  cedil: '\u0327',
+}
+function sign(all: string, body: string): string {
+  const number = /^#(?:x([0-9a-f]+)|(\d+))$/i.exec(body)
+  if (number) {
+    const code = number[1] ? Number.parseInt(number[1], 16) : Number(number[2])
+    return code > 0 && code <= 0x10ffff && !(code >= 0xd800 && code <= 0xdfff) ? String.fromCodePoint(code) : all
+  }
+  const letter = /^([a-z])(grave|acute|circ|tilde|uml|cedil)$/i.exec(body)
+  return letter
+    ? (letter[1]! + accents[letter[2]!.toLowerCase()]!).normalize('NFC')
+    : Object.hasOwn(named, body)
+      ? named[body]!
+      : all
+}
+
+/** Without tags, "&frac12;" and "&#39;" as the signs they stand for; what is no known sign stays as written. */
 export const withoutMarkup = (text: string): string =>
-  decodeHTML(text.replace(/<[^<>]*>/g, ' ')).replaceAll('\u00a0', ' ')
+  text
+    .replace(/<[^<>]*>/g, ' ')
+    .replace(/&(#x[0-9a-f]{1,6}|#\d{1,7}|[a-z][a-z\d]{1,9});/gi, sign)
+    .replaceAll('\u00a0', ' ')
