@@ -7,6 +7,7 @@ import { type Declaration, declarationOf } from './label/declaration'
 import { rulesOf } from './market/market'
 import { type Nutrition, nutritionOf } from './nutrition/rollUp'
 import { type Bill, billOf } from './recipe/bill'
+import type { Recipe } from './recipe/recipe'
 import type { MarketCode, Workbook } from './workbook'
 
 export interface Assessment {
@@ -36,11 +37,7 @@ export function assess(
   const recipe = workbook.recipes.find(one => one.id === product.recipe)
   const bill = billOf(workbook, product.recipe, batch)
   const pieceGrams = product.netWeight / product.pieces
-  const pieces = recipe?.pieces
-    ? recipe.pieces * batch.factor
-    : bill.finished > 0 && bill.unknown.length === 0
-      ? bill.finished / pieceGrams
-      : null
+  const pieces = piecesOf(recipe, bill, batch.factor, pieceGrams)
   const found = allFindings(bill, workbook, rules.allergens.exemptable)
   const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
@@ -53,4 +50,24 @@ export function assess(
     cost: costOf(bill, workbook, pieces),
     declaration: declarationOf({ product, recipe, bill, workbook, rules, found, nutrition, claims }),
   }
+}
+
+const piecesOf = (recipe: Recipe | undefined, bill: Bill, factor: number, pieceGrams: number): number | null =>
+  recipe?.pieces
+    ? recipe.pieces * factor
+    : bill.finished > 0 && bill.unknown.length === 0
+      ? bill.finished / pieceGrams
+      : null
+
+/**
+ * The assessment of one making, for a batch of `factor` makings: only weights, cost and pieces differ, so only they are
+ * worked out again. The same as `assess` with that batch.
+ */
+export function sizedTo(making: Assessment, workbook: Workbook, productId: string, factor: number): Assessment {
+  const product = workbook.products.find(one => one.id === productId)
+  if (!product || factor === 1) return making
+  const recipe = workbook.recipes.find(one => one.id === product.recipe)
+  const bill = billOf(workbook, product.recipe, { factor })
+  const pieces = piecesOf(recipe, bill, factor, product.netWeight / product.pieces)
+  return { ...making, bill, pieces, cost: costOf(bill, workbook, pieces) }
 }

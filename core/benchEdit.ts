@@ -1,6 +1,6 @@
 // One change made on the bench: to the recipe, to the product, or to what something costs. Kept, merged and taken back alike.
 import { z } from 'zod'
-import { type Ingredient, Pack } from './ingredient/ingredient'
+import { type Ingredient, Measure, Pack, unknownIngredient } from './ingredient/ingredient'
 import { applyEdit, type Clash, inverse as inverseOfRecipe, recipeEdits, same, withField } from './recipe/edit'
 import type { Recipe } from './recipe/recipe'
 import { Product } from './workbook'
@@ -9,11 +9,25 @@ import { Product } from './workbook'
 export interface BenchThings {
   product: Product
   recipe: Recipe
-  /** The whole larder; only the packs are edited here. */
+  /** The whole larder; only packs and measures are edited here. */
   ingredients: readonly Ingredient[]
 }
 
-export const productFields = ['name', 'legalName', 'netWeight', 'pieces', 'pieceName', 'category', 'keeps'] as const
+export const productFields = [
+  'name',
+  'legalName',
+  'netWeight',
+  'pieces',
+  'pieceName',
+  'category',
+  'keeps',
+  'packing',
+  'packsPerBox',
+  'losses',
+  'pricing',
+  'prices',
+  'tax',
+] as const
 export type ProductField = (typeof productFields)[number]
 export const tickLists = ['claims', 'markets', 'highlighted'] as const
 
@@ -36,6 +50,8 @@ export const BenchEdit = z.discriminatedUnion('kind', [
   /** Ticks one entry of a list on or off: two windows that tick different ones both get their way. */
   z.object({ kind: z.literal('tick'), list: z.enum(tickLists), item: z.string().min(1).max(200), to: z.boolean() }),
   z.object({ kind: z.literal('packs'), ingredient: z.string().min(1), was: z.array(Pack), to: z.array(Pack) }),
+  /** How an ingredient measures: what a cup or a piece of it weighs. */
+  z.object({ kind: z.literal('measures'), ingredient: z.string().min(1), was: z.array(Measure), to: z.array(Measure) }),
 ])
 export type BenchEdit = z.infer<typeof BenchEdit>
 export type BenchClash = Clash<BenchEdit>
@@ -65,15 +81,17 @@ export function applyBenchEdit<T extends BenchThings>(
       const next = edit.to ? [...list, edit.item] : list.filter(one => one !== edit.item)
       return { things: { ...things, product: { ...things.product, [edit.list]: next } } }
     }
-    case 'packs': {
+    case 'packs':
+    case 'measures': {
       const ingredient = things.ingredients.find(one => one.id === edit.ingredient)
       if (!ingredient) return { clash: { edit, fact: 'it is no longer in the larder' } }
-      if (!same(ingredient.packs, edit.was) && !same(ingredient.packs, edit.to))
-        return {
-          clash: { edit, fact: 'somebody wrote another price', anyway: { ...edit, was: ingredient.packs } },
-        }
-      const priced = { ...ingredient, packs: edit.to }
-      return { things: { ...things, ingredients: things.ingredients.map(one => (one === ingredient ? priced : one)) } }
+      const now = ingredient[edit.kind]
+      if (!same(now, edit.was) && !same(now, edit.to)) {
+        const fact = edit.kind === 'packs' ? 'somebody wrote another price' : 'somebody weighed it otherwise'
+        return { clash: { edit, fact, anyway: { ...edit, was: now } as BenchEdit } }
+      }
+      const changed = { ...ingredient, [edit.kind]: edit.to }
+      return { things: { ...things, ingredients: things.ingredients.map(one => (one === ingredient ? changed : one)) } }
     }
     default: {
       const done = applyEdit(things.recipe, edit)
@@ -97,11 +115,20 @@ export function applyBenchEdits<T extends BenchThings>(
   return { things: now, clashes }
 }
 
+/** Things an edit brings that are new to the larder: of each, only the name is known. */
+export function freshIn(edit: BenchEdit): Ingredient[] {
+  if (edit.kind === 'whole') return (edit.fresh ?? []).map(one => unknownIngredient(one.id, one.name))
+  return edit.kind === 'add' && edit.fresh && 'ingredient' in edit.line.of
+    ? [unknownIngredient(edit.line.of.ingredient, edit.fresh)]
+    : []
+}
+
 /** The edit that takes this one back: a new entry, never an erasure. */
 export function inverse(edit: BenchEdit): BenchEdit {
   switch (edit.kind) {
     case 'product':
     case 'packs':
+    case 'measures':
       return { ...edit, was: edit.to, to: edit.was } as BenchEdit
     case 'tick':
       return { ...edit, to: !edit.to }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from './sample'
+import { carrying, sampleDay, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from './sample'
 import { mattersToday } from './today'
 
 const dated = (expires: string) => [
@@ -56,5 +56,37 @@ describe('what needs someone today', () => {
       ['note', 'Lot L1 of flour is to be used by 28 November 2026.'],
     ])
     expect(said(workbook, [lot('2026-11-23', 0), lot('2027-01-01')])).toEqual([])
+  })
+
+  it('speaks of a price that leaves less than its floor, with what moved it and the price that would do', () => {
+    const flour = (price: string, from: string) => ({ grams: 1000, price, currency: 'GBP', from })
+    const workbook = sampleWorkbook(
+      [sampleIngredient('flour', { packs: [flour('2.00', '2026-01-01'), flour('3.00', '2026-11-20')] })],
+      [sampleRecipe('cake', [sampleLine('flour', 1000)], { pieces: 10 })],
+      {
+        name: 'Plain cake',
+        pieces: 10,
+        packing: [],
+        claims: [],
+        pricing: { by: 'margin', share: 0.6, floorMargin: 0.5 },
+        prices: { pack: '6.00' },
+        tax: { uk: 'standard' },
+      },
+    )
+    const taxes = { uk: { included: true, rates: [{ name: 'standard', percent: '20' }] } }
+    const about = (kitchen: object, day = sampleDay) =>
+      mattersToday({ ...workbook, today: day, kitchen: { ...workbook.kitchen, ...kitchen } }).filter(one =>
+        one.key.startsWith('margin'),
+      )
+    expect(about({ taxes })).toMatchObject([
+      {
+        what: 'A pack of Plain cake at 6.00 leaves 40 %, under your floor of 50 %.',
+        detail: 'Flour went up by 50 % in the last fortnight. 7.20 would keep the floor.',
+      },
+    ])
+    // before the flour went up it left £3.00 of £5.00
+    expect(about({ taxes }, '2026-11-19')).toEqual([])
+    // nothing is said of a price whose tax nobody set: it is not known what it leaves
+    expect(about({})).toEqual([])
   })
 })

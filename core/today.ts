@@ -4,9 +4,13 @@ import { allergenCodes, allergenName } from './allergen/codes'
 import { statusOf } from './allergen/rollUp'
 import { assess } from './assess'
 import { nameOfClaim } from './claim/verdict'
+import { fullCostOf } from './cost/fullCost'
+import { underFloor } from './cost/price'
+import { costOverTime } from './cost/questions'
 import { evidenceKindName } from './ingredient/evidence'
 import type { Ingredient } from './ingredient/ingredient'
 import { daysAfter, spokenDay } from './measure/day'
+import { percent } from './measure/rounding'
 import { catalogueOf } from './whatChanges'
 import type { Workbook } from './workbook'
 
@@ -40,6 +44,31 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const carries = (ingredient: Ingredient, id: string): boolean =>
   ingredient.gluten?.evidence === id || Object.values(ingredient.allergens).some(fact => fact.evidence === id)
 
+const tierName = { pack: 'A pack', box: 'A box', wholesale: 'A wholesale pack' }
+
+/** Prices that leave less than their floor, with the price that moved most of late and the one that would do. */
+function pricesUnderFloor(workbook: Workbook): Matter[] {
+  const lately = daysAfter(workbook.today, -14)
+  return workbook.products.flatMap((product): Matter[] => {
+    if (product.pricing?.floorMargin === undefined || !product.prices) return []
+    const market = product.markets[0] ?? 'uk'
+    const under = underFloor(fullCostOf(workbook, product.id), product, workbook.kitchen, market)
+    if (under.length === 0) return []
+    const moved = costOverTime(workbook, product.id, lately)
+      .flatMap(day => day.moved)
+      .filter(one => one.by > 0)
+      .sort((a, b) => b.by - a.by)[0]
+    return under.map(one => ({
+      key: `margin ${product.id} ${one.tier}`,
+      weight: 'unproven',
+      what: `${tierName[one.tier]} of ${product.name} at ${one.price} leaves ${one.margin === null ? 'nothing' : percent(Math.max(one.margin, -9.99))}, under your floor of ${percent(one.floor)}.`,
+      detail: `${moved ? `${capital(moved.name)} went up by ${percent(moved.by)} in the last fortnight. ` : ''}${one.wanted} would keep the floor.`,
+      does: 'Look at the price',
+      at: `/products/${product.id}?lid=cost`,
+    }))
+  })
+}
+
 /** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
 export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [], soon = 30): Matter[] {
   const { today } = workbook
@@ -64,6 +93,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
       at: `/products/${product.id}`,
     })
   }
+  matters.push(...pricesUnderFloor(workbook))
   for (const ingredient of workbook.ingredients) {
     const users = hangOn(ingredient.id)
     for (const one of ingredient.evidence) {

@@ -3,10 +3,11 @@ import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } f
 import { allergenStatusesOf, findingsOnDemand } from './allergen/rollUp'
 import { assess } from './assess'
 import { judge, restsOnNutrition } from './claim/claim'
-import { nameOfClaim, type Verdict } from './claim/verdict'
+import { nameOfClaim, severity, type Verdict } from './claim/verdict'
 import { costOf, packInForce } from './cost/cost'
 import { byId } from './ingredient/byId'
 import type { Ingredient } from './ingredient/ingredient'
+import { sameShelf, withInPlace } from './ingredient/shelfName'
 import { compositionText, printedName } from './label/ingredientList'
 import { rulesOf } from './market/market'
 import { roundNutrient } from './market/roundNutrient'
@@ -14,6 +15,7 @@ import { mainNutrients, nutrientName } from './nutrition/nutrient'
 import { nutritionOf } from './nutrition/rollUp'
 import { type Bill, billOf } from './recipe/bill'
 import { same } from './recipe/edit'
+import { partKey } from './recipe/recipe'
 import type { ClaimCode, MarketCode, Product, Workbook } from './workbook'
 
 /** Which sides of an ingredient differ: only those are worked out again. */
@@ -80,7 +82,10 @@ export function catalogueOf(workbook: Workbook): Catalogue {
     const found = new Set<string>()
     for (const line of recipes.get(id)?.lines ?? [])
       if ('ingredient' in line.of) found.add(line.of.ingredient)
-      else if (!above.includes(line.of.recipe)) for (const one of inside(line.of.recipe, [...above, id])) found.add(one)
+      else {
+        const part = partKey(line.of)
+        if (!above.includes(part)) for (const one of inside(part, [...above, id])) found.add(one)
+      }
     known.set(id, found)
     return found
   }
@@ -132,7 +137,6 @@ const statusWord: Record<AllergenStatus, string> = {
   unknown: 'is no longer known to be free of',
   free: 'is free of',
 }
-const severity: Record<Verdict, number> = { holds: 0, unproven: 1, breaks: 2 }
 const money = (perPiece: string) => Number(perPiece).toFixed(2)
 
 /**
@@ -224,19 +228,13 @@ export function cheapestThatKeeps(
 ): { ingredient: Ingredient; perKilo: number | null; keeps: boolean; breaks: string[] }[] {
   const own = byId(workbook.ingredients).get(id)
   if (!own) return []
-  const shelf = (one: Ingredient) => (one.standsFor ?? one.name).trim().toLowerCase()
   const users = (usersOf.get(id) ?? []).slice(0, mostUsers)
-  return workbook.ingredients
-    .filter(one => shelf(one) === shelf(own))
+  return sameShelf(workbook, own)
     .map(one => {
       const pack = packInForce(one, workbook.kitchen.currency, workbook.today, workbook.kitchen.rates)
       const edible = one.measures.find(measure => measure.form === undefined)?.ediblePart ?? 1
       const perKilo = 'unknown' in pack ? null : ((Number(pack.price) / pack.grams) * 1000) / edible
-      const inPlace = { ...one, id: own.id }
-      const tried =
-        one === own
-          ? workbook
-          : { ...workbook, ingredients: workbook.ingredients.map(other => (other === own ? inPlace : other)) }
+      const tried = withInPlace(workbook, own, one)
       const breaks = users.flatMap(user => {
         const product = byId(workbook.products).get(user)!
         const { bill, claims } = assess(tried, user, product.markets[0] ?? 'uk')

@@ -1,6 +1,7 @@
 // Everything one assessment needs, as plain data: products, recipes, ingredients, the kitchen, and the day.
 import { z } from 'zod'
 import { AllergenCode } from './allergen/codes'
+import { Around, Losses, Packing, PricePoint, Prices, Pricing, Running, Tax } from './cost/costing'
 import { Evidence, IsoDate } from './ingredient/evidence'
 import { Currency, Decimal, Ingredient } from './ingredient/ingredient'
 import { Recipe } from './recipe/recipe'
@@ -71,6 +72,18 @@ export const Product = z.object({
   markets: z.array(MarketCode),
   category: z.enum(productCategories.map(one => one.code)).exactOptional(),
   highlighted: z.array(z.string()).exactOptional(),
+  packing: z.array(Packing).max(30).exactOptional(),
+  packsPerBox: z
+    .number('Count whole packs.')
+    .int('Count whole packs.')
+    .positive('A box holds at least one pack.')
+    .max(10_000, 'Over 10,000 packs in a box? Check the number.')
+    .exactOptional(),
+  losses: Losses.exactOptional(),
+  pricing: Pricing.exactOptional(),
+  prices: Prices.exactOptional(),
+  /** The name of the rate that taxes it, by market. */
+  tax: z.partialRecord(MarketCode, z.string().max(80)).exactOptional(),
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),
   keeps: z
@@ -96,13 +109,49 @@ export const CrossContact = z.object({
 })
 export type CrossContact = z.infer<typeof CrossContact>
 
+const positive = (what: string) => z.number(what).positive(what)
+export const KitchenScale = z
+  .object({
+    capacity: positive('Say the most the scale takes, in grams.').max(1_000_000),
+    resolution: positive('Say the scale’s step, in grams: 1, or 0.1.'),
+  })
+  .refine(one => one.resolution < one.capacity, 'A scale’s step is less than what it takes.')
+export const Mixer = z.object({
+  name: z.string().trim().min(1, 'Give the mixer a name.').max(60),
+  /** Most batter or dough it mixes at once, grams. */
+  grams: positive('Say how much it mixes at once, in grams.').max(1_000_000),
+})
+export type Mixer = z.infer<typeof Mixer>
+export const Oven = z.object({
+  name: z.string().trim().min(1, 'Give the oven a name.').max(60),
+  /** Tins or trays that bake alike at once. */
+  tins: positive('Say how many tins it bakes at once.').int('Count whole tins.').max(500),
+  fan: z.boolean().exactOptional(),
+  /** What it draws at full power, and how long it takes to get hot. */
+  kW: z.number('Say what it draws, in kilowatts.').positive('It draws more than nothing.').max(500).exactOptional(),
+  preheatMinutes: z
+    .number('Say how many minutes it takes to get hot.')
+    .min(0, 'Minutes cannot be less than none.')
+    .max(600, 'Ten hours to get hot? Check the number.')
+    .exactOptional(),
+})
+export type Oven = z.infer<typeof Oven>
+
 /** What the kitchen itself may add to the food. No record for an allergen means it was never assessed. */
 export const Kitchen = z.object({
   currency: Currency,
   labourPerHour: Decimal.exactOptional(),
   energyPerKwh: Decimal.exactOptional(),
-  scales: z.array(z.object({ capacity: z.number().positive(), resolution: z.number().positive() })).exactOptional(),
-  tins: z.array(Tin).exactOptional(),
+  scales: z.array(KitchenScale).max(50).exactOptional(),
+  tins: z.array(Tin).max(200, 'Keep the tins under 200.').exactOptional(),
+  mixers: z.array(Mixer).max(50).exactOptional(),
+  ovens: z.array(Oven).max(50).exactOptional(),
+  around: Around.exactOptional(),
+  running: z.array(Running).max(50).exactOptional(),
+  /** What is left of a part made in bulk: kept as stock for the next bake, or charged to this one. */
+  leftOver: z.enum(['stock', 'charged']).exactOptional(),
+  taxes: z.partialRecord(MarketCode, Tax).exactOptional(),
+  pricePoint: PricePoint.exactOptional(),
   crossContact: z.array(CrossContact),
   /** Who answers for the food, as a label must say it. */
   operator: z.object({ name: z.string(), address: z.string() }).exactOptional(),

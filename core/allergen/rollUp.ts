@@ -303,7 +303,8 @@ export function allergenStatusesOf(
 const withoutExemptions = ({ exemptAllergens: _, ...ingredient }: Ingredient): Ingredient => ingredient
 
 const byStrength = ['free', 'unknown', 'mayContain', 'contains'] as const
-const strength: Record<AllergenStatus, number> = { free: 0, unknown: 1, mayContain: 2, contains: 3 }
+/** From free to contained. */
+export const strength: Record<AllergenStatus, number> = { free: 0, unknown: 1, mayContain: 2, contains: 3 }
 const stronger = (a: AllergenStatus, b: AllergenStatus) => (strength[b] > strength[a] ? b : a)
 
 /** contains > mayContain > unknown > free. Nothing at all is unknown: an empty recipe proves nothing. */

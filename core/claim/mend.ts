@@ -1,9 +1,10 @@
 // What else could stand in a line's place, so that a claim which breaks or is unproven there would hold.
 import { assess } from '../assess'
 import type { Ingredient } from '../ingredient/ingredient'
+import { shelfName } from '../ingredient/shelfName'
 import type { Line, Recipe } from '../recipe/recipe'
 import type { ClaimCode, MarketCode, Workbook } from '../workbook'
-import type { Mark } from './verdict'
+import { type Mark, severity } from './verdict'
 
 const idle = new Set(['flour', 'ground', 'light', 'dark', 'fine', 'plain', 'free', 'house', 'fresh'])
 const stems = (name: string): string[] =>
@@ -12,14 +13,11 @@ const releases = /\b(?:oil|spray|paper|wax)\b/i
 
 /** Might one do the work of the other? The same shelf name, a shared word in the name, or both used on a tin. */
 function alike(a: Ingredient, b: Ingredient, line: Line): boolean {
-  const shelf = (one: Ingredient) => (one.standsFor ?? one.name).toLowerCase()
-  if (shelf(a) === shelf(b)) return true
+  if (shelfName(a) === shelfName(b)) return true
   if (line.role === 'release') return releases.test(b.name)
   const words = new Set([...stems(a.name), ...stems(a.standsFor ?? '')])
   return [...stems(b.name), ...stems(b.standsFor ?? '')].some(word => words.has(word))
 }
-
-const rank: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
 
 export interface Swap {
   ingredient: string
@@ -59,7 +57,7 @@ export function swapsThatMend(
     if (other.id === current || !alike(now, other, line)) continue
     const swapped: Line = { ...line, of: { ingredient: other.id } }
     const after = marksOf({ ...recipe, lines: recipe.lines.map(one => (one === line ? swapped : one)) })
-    const worse = [...after].some(([code, mark]) => rank[mark] > rank[before.get(code) ?? 'breaks'])
+    const worse = [...after].some(([code, mark]) => severity[mark] > severity[before.get(code) ?? 'breaks'])
     if (after.get(claim) === 'holds' && !worse) found.push({ ingredient: other.id, name: other.name })
   }
   return found

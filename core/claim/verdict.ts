@@ -42,8 +42,9 @@ export interface Ground {
   at: number
 }
 
-const weight: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
-const worse = <M extends Mark>(a: M, b: M): M => (weight[b] > weight[a] ? b : a)
+/** From good to bad. */
+export const severity: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
+const worse = <M extends Mark>(a: M, b: M): M => (severity[b] > severity[a] ? b : a)
 
 /** Breaks over unproven over holds; the reasons that decide come first, all are kept. */
 export function concluded(
@@ -68,7 +69,7 @@ export function concluded(
   const verdict: Verdict = worst === 'mayContain' ? 'holds' : worst
   const because = all
     .filter(ground => ground.verdict !== 'holds' || verdict === 'holds')
-    .sort((a, b) => weight[b.verdict] - weight[a.verdict])
+    .sort((a, b) => severity[b.verdict] - severity[a.verdict])
     .map(ground => ground.reason)
   const kitchenMark =
     kitchen === null ? null : kitchen.reduce<Mark>((worst, ground) => worse(worst, ground.verdict), 'holds')

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { readRecipe } from '../recipe/readRecipe'
+import { readRecipe } from '../reading/readRecipe'
 import { sampleIngredient, sampleLine, sampleRecipe } from '../sample'
 import { isoMinutes, recipeJsonLd, textFromJsonLd } from './recipeJsonLd'
 

@@ -1,10 +1,10 @@
 // Recipes as schema.org describes them, in JSON-LD: read from a page or a file, and written.
 // https://schema.org/Recipe: name, recipeIngredient, recipeInstructions (text, HowToStep, HowToSection), recipeYield, cookTime.
 import type { Ingredient } from '../ingredient/ingredient'
-import type { Recipe, Step } from '../recipe/recipe'
-import { roleName } from '../recipe/recipe'
+import { partKey, type Recipe, roleName, type Step } from '../recipe/recipe'
 import { writtenSum } from '../recipe/writtenAmount'
 import { cutScripts, withoutMarkup } from './html'
+import { type RecipeFile, readRecipeFile, recipeFile } from './recipeJson'
 
 type Node = Record<string, unknown>
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -54,14 +54,39 @@ export function isoMinutes(text: unknown): number | null {
 const instructions = (value: unknown, depth = 0): string[] =>
   listOf(depth > deepest ? undefined : value).flatMap(one => {
     if (typeof one === 'string')
-      return one
-        .split(/\n+|(?<=[.!])\s{2,}/)
-        .map(textOf)
-        .filter(Boolean)
+      return (
+        one
+          // a method in one piece is read sentence by sentence
+          .split(/\n+|(?<=[.!])\s+(?=\p{Lu})/u)
+          .map(textOf)
+          .filter(Boolean)
+      )
     if (!isNode(one)) return []
     if (one.itemListElement !== undefined) return instructions(one.itemListElement, depth + 1)
     return [textOf(one.text ?? one.name)].filter(Boolean)
   })
+
+/** Where our own form of a recipe stands in its JSON-LD: what schema.org has no word for (roles, parts) is kept there. */
+const ownKey = 'fairTin'
+
+/** Our own recipe out of a text: a file of ours, or JSON-LD that carries one and still says the same. Null where there is none. */
+export function ownRecipeIn(text: string): RecipeFile | { problem: string } | null {
+  let data: unknown = recipeIn(text)
+  if (data === null && /^\s*\{/.test(text))
+    try {
+      data = JSON.parse(text)
+    } catch {
+      return null
+    }
+  if (!isNode(data)) return null
+  const carried = data[ownKey]
+  if (carried === undefined) return readRecipeFile(data)
+  const own = readRecipeFile(carried)
+  if (!own || 'problem' in own) return own
+  // whoever changed the lines by another program meant what they wrote: ours is then the older one
+  const says = JSON.stringify(written(own.recipe, namesIn(own)))
+  return says === JSON.stringify(data.recipeIngredient) && own.recipe.name === data.name ? own : null
+}
 
 /** The recipe of a page or file as the plain text a notebook would hold, or null where there is none. */
 export function textFromJsonLd(text: string): string | null {
@@ -94,7 +119,7 @@ export function textFromJsonLd(text: string): string | null {
 const written = (recipe: Recipe, names: ReadonlyMap<string, string>): string[] =>
   recipe.lines.map(line => {
     if (line.text) return line.text
-    const id = 'recipe' in line.of ? line.of.recipe : line.of.ingredient
+    const id = 'recipe' in line.of ? partKey(line.of) : line.of.ingredient
     const role = line.role === 'mix' ? '' : `, ${roleName[line.role]}`
     return (
       [writtenSum(line), names.get(id) ?? id].filter(Boolean).join(' ') + (line.prep ? `, ${line.prep}` : '') + role
@@ -102,21 +127,29 @@ const written = (recipe: Recipe, names: ReadonlyMap<string, string>): string[] =
   })
 const minutesOf = (step: Step): number => step.minutes?.to ?? step.minutes?.from ?? 0
 
-/** The recipe for one making, for others to read. What schema.org has no word for (roles, parts, proof) stays in words. */
+const namesIn = (own: RecipeFile): ReadonlyMap<string, string> =>
+  new Map([...Object.entries(own.names), ...own.parts.map(one => [one.id, one.name] as const)])
+
+/**
+ * The recipe for one making, for others to read. What schema.org has no word for (roles, parts) stays in words there, and
+ * whole in our own form beside it, so that reading it back loses nothing.
+ */
 export function recipeJsonLd(
   recipe: Recipe,
   ingredients: readonly Ingredient[],
   recipes: readonly Recipe[] = [],
 ): Node {
-  const names = new Map([...ingredients, ...recipes].map(one => [one.id, one.name]))
+  const own = recipeFile(recipe, ingredients, recipes)
+  const names = namesIn(own)
   const oven = recipe.steps.filter(step => step.when === 'oven').reduce((sum, step) => sum + minutesOf(step), 0)
   return {
-    '@context': 'https://schema.org',
+    '@context': ['https://schema.org', { [ownKey]: { '@id': 'urn:fair-tin:recipe', '@type': '@json' } }],
     '@type': 'Recipe',
     name: recipe.name,
     ...(recipe.pieces === undefined ? {} : { recipeYield: `${recipe.pieces} pieces` }),
     recipeIngredient: written(recipe, names),
     recipeInstructions: recipe.steps.map(step => ({ '@type': 'HowToStep', text: step.text })),
     ...(oven > 0 ? { cookTime: `PT${oven}M` } : {}),
+    [ownKey]: own,
   }
 }

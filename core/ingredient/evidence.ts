@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { spokenDay } from '../measure/day'
 
 /** A calendar day, "2026-11-24". */
-export const IsoDate = z.iso.date()
+export const IsoDate = z.iso.date('Give the day as a whole date.')
 
 export const evidenceKinds = ['specification', 'certificate', 'test', 'packLabel', 'ownKnowledge'] as const
 export const Evidence = z.object({

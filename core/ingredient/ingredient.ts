@@ -103,6 +103,10 @@ export const Ingredient = z.object({
   nutrients: z.partialRecord(z.enum(nutrientCodes), NutrientValue),
   measures: z.array(Measure),
   packs: z.array(Pack),
+  /** The ordinary thing it stands in for, and what a kilogram of that costs: for the free-from premium. */
+  counterpart: z
+    .object({ name: z.string().trim().min(1, 'Name the ordinary thing.').max(200), perKg: Decimal })
+    .exactOptional(),
   evidence: z.array(Evidence),
 })
 export type Ingredient = z.infer<typeof Ingredient>

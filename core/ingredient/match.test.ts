@@ -26,6 +26,11 @@ describe('matchName', () => {
     expect(matchName('flaxseed meal', larder)).toEqual({ sure: false, id: 'linseed' })
     expect(matchName('almond meal', larder)).toEqual({ sure: false, id: 'almonds' })
   })
+  it('guesses the thing of the same kind before one made of it', () => {
+    const two = [...larder, { id: 'dates', name: 'pitted dates' }]
+    expect(matchName('dates', two)).toEqual({ sure: false, id: 'dates' })
+    expect(matchName('dates', [...two].reverse())).toEqual({ sure: false, id: 'dates' })
+  })
   it('never offers a thing that warns of another allergen', () => {
     expect(matchName('peanut butter', larder)).toBeNull()
     expect(matchName('butter', [{ id: 'plant', name: 'plant butter' }])).toBeNull()

@@ -403,3 +403,14 @@ describe('the tree of a statement', () => {
     )
   })
 })
+
+describe('a statement without end', () => {
+  it('is left unread, at once; what it speaks of is proposed all the same', () => {
+    for (const text of ['(may contain '.repeat(2000), 'sugar, '.repeat(4000)])
+      expect(readStatement(text)).toMatchObject({ components: [], contains: [], mayContain: [], unread: [text.trim()] })
+    const deep = readStatement(`${'('.repeat(25)}milk powder, hazelnuts${')'.repeat(25)}`)
+    expect([...deep.contains].sort()).toEqual(['hazelnut', 'milk'])
+    expect(deep.doubts[0]).toContain('too long, or has brackets too deep')
+    expect(readStatement('a (b (c (d (milk))))').contains).toEqual(['milk'])
+  })
+})

@@ -292,8 +292,33 @@ function speaking(text: string, withGroups: boolean): Words {
   return found
 }
 
+/** No supplier's statement is longer, in letters, nor has brackets in brackets as deep: such a text is left unread, whole. */
+const longest = 20_000
+const deepest = 24
+/** Nothing of it is read as a list; what it speaks of is proposed all the same, as carefully as can be: contained. */
+function unreadable(text: string): ReadStatement {
+  const contains = [...new Set(mentions(text).map(mention => mention.code))]
+  return {
+    components: [],
+    contains,
+    mayContain: [],
+    unread: [text.trim()],
+    words: Object.fromEntries(contains.map(code => [code, 'named somewhere in it'])),
+    doubts: ['This is too long, or has brackets too deep, to be read. Paste only the list from the pack.'],
+  }
+}
+function deepestIn(text: string): number {
+  let depth = 0
+  let most = 0
+  for (const sign of text)
+    if (sign === '(' || sign === '[') most = Math.max(most, ++depth)
+    else if (sign === ')' || sign === ']') depth = Math.max(0, depth - 1)
+  return most
+}
+
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
+  if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
   const body = text
     .replace(/<[^>]{1,60}>|[*_]{2}/g, ' ')
     .replace(/\r\n?/g, '\n')

@@ -39,7 +39,8 @@ const perCup: [names: string[], grams: number][] = [
   [['yoghurt', 'coconut yoghurt', 'soya yoghurt'], 245],
   [['polenta', 'cornmeal'], 157],
   [['oats', 'rolled oats', 'porridge oats'], 90],
-  [['vanilla extract', 'lemon juice', 'orange juice', 'cider vinegar'], 240],
+  [['vanilla extract', 'lemon juice', 'lime juice', 'orange juice', 'cider vinegar'], 240],
+  [['lemon zest', 'lime zest', 'orange zest'], 96],
   [['desiccated coconut'], 85],
   [['raisins', 'sultanas'], 150],
 ]
@@ -49,6 +50,12 @@ const perPiece: [names: string[], sizes: { small: number; medium: number; large:
   [['egg', 'eggs', 'free-range eggs', 'hen egg'], { small: 38, medium: 44, large: 50 }],
   [['egg yolk', 'egg yolks'], { small: 14, medium: 15, large: 17 }],
   [['egg white', 'egg whites'], { small: 24, medium: 29, large: 33 }],
+  [['lemon zest'], { small: 4, medium: 6, large: 8 }],
+  [['lime zest'], { small: 3, medium: 4, large: 5 }],
+  [['orange zest'], { small: 8, medium: 10, large: 13 }],
+  [['lemon juice'], { small: 30, medium: 45, large: 60 }],
+  [['lime juice'], { small: 20, medium: 30, large: 40 }],
+  [['orange juice'], { small: 60, medium: 80, large: 100 }],
   [['banana', 'bananas'], { small: 80, medium: 100, large: 120 }],
   [['apple', 'apples'], { small: 100, medium: 130, large: 170 }],
 ]

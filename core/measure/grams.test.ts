@@ -38,10 +38,37 @@ describe('grams', () => {
     const bare = sampleIngredient('teff flour', { measures: [] })
     expect(grams({ value: 1, unit: 'cup' }, bare)).toEqual({ unknown: 'no weight per cup for teff flour' })
     expect(grams({ value: 2, unit: 'each' }, bare)).toEqual({ unknown: 'no weight for a piece of teff flour' })
-    expect(grams({ value: 1, unit: 'each' }, sampleIngredient('lemon', { measures: [] }), {}, 'zest')).toEqual({
-      unknown: 'no weight for the zest of one lemon',
+    expect(
+      grams(
+        { value: 1, unit: 'each' },
+        sampleIngredient('mango', { measures: [{ each: { medium: 300 } }] }),
+        {},
+        'zest',
+      ),
+    ).toEqual({
+      unknown: 'no weight for the zest of one mango',
     })
     expect(grams({ value: Number.NaN, unit: 'g' }, bare)).toHaveProperty('unknown')
+  })
+  it('never takes a slice of lemon, or a punnet of strawberries, for one of them', () => {
+    const lemons = sampleIngredient('lemons', { measures: [{ each: { medium: 100 } }] })
+    expect(grams({ value: 2, unit: 'each' }, lemons, {}, 'slice')).toEqual({
+      unknown: 'no weight for a slice of lemons',
+    })
+    const sliced = { ...lemons, measures: [...lemons.measures, { form: 'slice', each: { medium: 8 } }] }
+    expect(known(grams({ value: 2, unit: 'each' }, sliced, {}, 'slice')).grams).toBe(16)
+    // a spray of release spray is one of it
+    const spray = sampleIngredient('release spray', { measures: [{ each: { medium: 2 } }] })
+    expect(known(grams({ value: 4, unit: 'each' }, spray, {}, 'spray')).grams).toBe(8)
+  })
+  it('takes the zest of a lemon for a few grams, never for a lemon', () => {
+    const lemons = sampleIngredient('lemons', { measures: [{ each: { medium: 100 } }] })
+    expect(known(grams({ value: 2, unit: 'each' }, lemons, {}, 'zest')).grams).toBe(12)
+    expect(known(grams({ value: 2, unit: 'each' }, lemons)).grams).toBe(200)
+    const weighedOut = sampleIngredient('lemons', {
+      measures: [{ each: { medium: 100 } }, { form: 'zest', each: { medium: 5 } }],
+    })
+    expect(known(grams({ value: 2, unit: 'each' }, weighedOut, {}, 'zest')).grams).toBe(10)
   })
   it('uses a typical value only for a thing in the table, and says to weigh', () =>
     expect(known(grams({ value: 1, unit: 'cup' }, sampleIngredient('caster sugar', { measures: [] }))).how).toMatch(

@@ -18,14 +18,36 @@ function measureFor(
   ingredient: Ingredient,
   form: string | undefined,
   has: (measure: Measure) => boolean,
+  only = false,
 ): Measure | undefined {
   const able = ingredient.measures.filter(has)
   const exact = form === undefined ? undefined : able.find(measure => measure.form === form)
-  return exact ?? able.find(measure => measure.form === undefined) ?? (form === undefined ? able[0] : undefined)
+  return only
+    ? exact
+    : (exact ?? able.find(measure => measure.form === undefined) ?? (form === undefined ? able[0] : undefined))
 }
 
-/** Names under which the table of typical weights may know it. */
-const namesOf = (ingredient: Ingredient) => [ingredient.name, ingredient.standsFor ?? ingredient.name]
+const partWord = /^(?:zest|juice|zest and juice|juice and zest|seeds|yolk|white|liquid|brine|flesh|pulp|.* part)$/
+const countWord =
+  /^(?:tin|can|jar|jug|packet|pack|sachet|bag|carton|tub|punnet|bottle|pot|block|bar|box|tube|pouch|sheet|roll|slab|container|bunch|sprig|clove|head|stalk|stick|slice|leaf|piece|mug|mugful|tea ?cup|wine ?glass|glass|bowl|strip|cube|square|segment|wedge|ball|disc|round|knob|pod|petal|shot|scoop|spray|rib|ladle|capful|handful|layer|nugget|row|string|strand|drop|batch|shard|bulb|chunk|finger|lump|half)$/
+
+/**
+ * Forms that weigh nothing like one of the thing: a part of it (the zest of a lemon), or what it is counted in (a slice
+ * of lemon, a punnet of strawberries). "A spray" of release spray is one of it.
+ */
+const weighsOtherwise = (form: string | undefined, ingredient: Ingredient): boolean =>
+  form !== undefined &&
+  (partWord.test(form) ||
+    (countWord.test(form) &&
+      ![ingredient.name, ingredient.standsFor ?? ''].some(name => name.toLowerCase().split(/\W+/).includes(form))))
+
+/** Names under which the table of typical weights may know it: of a part or a count of it, only that one's. */
+const namesOf = (ingredient: Ingredient, form?: string): string[] => {
+  const names = [ingredient.name, ingredient.standsFor ?? ingredient.name]
+  return weighsOtherwise(form, ingredient)
+    ? names.map(name => `${name.toLowerCase().split(',')[0]!.trim().replace(/s$/, '')} ${form}`)
+    : names
+}
 
 /**
  * Grams of `amount`, of the edible, prepared thing. A range gives its middle. Mass is exact; volume, count and
@@ -43,7 +65,12 @@ export function grams(amount: Amount, ingredient: Ingredient, recipe: Measures =
 
   const ml = millilitresOf(amount.unit, recipe)
   if (ml !== null) {
-    const own = measureFor(ingredient, form, measure => measure.gramsPerMl !== undefined)
+    const own = measureFor(
+      ingredient,
+      form,
+      measure => measure.gramsPerMl !== undefined,
+      weighsOtherwise(form, ingredient),
+    )
     if (own) {
       const per = toPlaces(own.gramsPerMl! * ml, 1)
       const manner = own.method ? `, ${own.method}` : ''
@@ -53,7 +80,7 @@ export function grams(amount: Amount, ingredient: Ingredient, recipe: Measures =
         how: `${per} g in a ${unitName[amount.unit] ?? amount.unit}${manner}, from the larder${ranged}`,
       }
     }
-    for (const name of namesOf(ingredient)) {
+    for (const name of namesOf(ingredient, form)) {
       const typical = typicalGramsPerMl(name)
       if (typical !== null)
         return {
@@ -66,26 +93,30 @@ export function grams(amount: Amount, ingredient: Ingredient, recipe: Measures =
   }
 
   const size = amount.size
-  const own = measureFor(ingredient, form, measure => measure.each !== undefined)?.each
+  const own = measureFor(
+    ingredient,
+    form,
+    measure => measure.each !== undefined,
+    weighsOtherwise(form, ingredient),
+  )?.each
   const ownPiece = own && (size ? own[size] : (own.medium ?? own.large ?? own.small))
   if (ownPiece !== undefined)
     return { grams: value * ownPiece, estimate: true, how: `${ownPiece} g a piece, from the larder${ranged}` }
-  const formed = form === 'yolk' || form === 'white' ? [`egg ${form}`] : []
-  if (form !== 'zest' && form !== 'juice')
-    for (const name of [...formed, ...namesOf(ingredient)]) {
-      const typical = typicalPiece(name)
-      if (typical) {
-        const piece = typical[size ?? 'medium']
-        return {
-          grams: value * piece,
-          estimate: true,
-          how: `${piece} g a piece, a typical value: weigh your own${ranged}`,
-        }
+  for (const name of namesOf(ingredient, form)) {
+    const typical = typicalPiece(name)
+    if (typical) {
+      const piece = typical[size ?? 'medium']
+      return {
+        grams: value * piece,
+        estimate: true,
+        how: `${piece} g a piece, a typical value: weigh your own${ranged}`,
       }
     }
-  const what =
-    form === 'zest' || form === 'juice'
+  }
+  const what = weighsOtherwise(form, ingredient)
+    ? partWord.test(form!)
       ? `the ${form} of one ${ingredient.name}`
-      : `a ${size ? `${size} ` : ''}piece of ${ingredient.name}`
+      : `a ${form} of ${ingredient.name}`
+    : `a ${size ? `${size} ` : ''}piece of ${ingredient.name}`
   return { unknown: `no weight for ${what}` }
 }

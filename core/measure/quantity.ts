@@ -27,6 +27,7 @@ export const plainly = (text: string): string =>
     .replace(/[\u2010-\u2015\u2212]/g, '-')
     .replace(/[\u00a0\u2000-\u200b\u202f\ufeff]/g, ' ')
     .replace(/×/g, 'x')
+    .replace(/…/g, '...')
     .replace(/(\d)\s+\/\s+(\d)/g, '$1 / $2')
     .replace(/\s+/g, ' ')
     .trim()
@@ -60,6 +61,11 @@ const parts: Record<string, number> = {
 const partWord = 'halves|half|thirds?|quarters?|eighths?'
 const wholeWord = 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve'
 
+const wholeAndPart = new RegExp(`^(${wholeWord}|an?|1) and (?:a |an )?(one |two |three )?(${partWord})(?![a-z])`, 'i')
+const partOfOne = new RegExp(`^(?:(${wholeWord}|an?)[ -])?(${partWord})(?: of)?(?: an?)?(?![a-z])`, 'i')
+const wholeOnly = new RegExp(`^(?:a dozen|dozen|${wholeWord}|an?)(?![a-z-])`, 'i')
+const plainNumber = new RegExp(`^(?:\\d|(?:${wholeWord})(?![a-z]))`, 'i')
+
 interface Read<T> {
   value: T
   rest: string
@@ -68,7 +74,9 @@ const read = <T>(value: T, text: string, used: string): Read<T> => ({ value, res
 
 /** A number at the start of plain text, or null. */
 export function readNumber(text: string): Read<number> | null {
-  let match = /^(\d+)(?:\s+and\s+|\s*&\s*|\s+|-)(\d+)\/(\d+)(?![\d/])/i.exec(text)
+  let match = /^half a dozen(?: of)?(?![a-z])/i.exec(text)
+  if (match) return read(6, text, match[0])
+  match = /^(\d+)(?:\s+and\s+|\s*&\s*|\s+|-\s?)(\d+)\/(\d+)(?![\d/])/i.exec(text)
   if (match && Number(match[2]) < Number(match[3]))
     return read(Number(match[1]) + Number(match[2]) / Number(match[3]), text, match[0])
   match = /^(\d+)\/([1-9]\d*)(?![\d/])/.exec(text)
@@ -77,12 +85,12 @@ export function readNumber(text: string): Read<number> | null {
   if (match) return read(Number(match[0].replace(/,/g, '')), text, match[0])
   match = /^(?:\d+(?:[.,]\d+)?(?:e\d+)?|\.\d+)/i.exec(text)
   if (match) return read(Number(match[0].replace(',', '.')), text, match[0])
-  match = new RegExp(`^(${wholeWord}|an?|1) and (?:a |an )?(one |two |three )?(${partWord})(?![a-z])`, 'i').exec(text)
+  match = wholeAndPart.exec(text)
   if (match) {
     const times = match[2] ? words[match[2].trim().toLowerCase()]! : 1
     return read(words[match[1]!.toLowerCase()]! + times * parts[match[3]!.toLowerCase()]!, text, match[0])
   }
-  match = new RegExp(`^(?:(${wholeWord}|an?)[ -])?(${partWord})(?: of)?(?: an?)?(?![a-z])`, 'i').exec(text)
+  match = partOfOne.exec(text)
   if (match)
     return read(
       (match[1] ? words[match[1].toLowerCase()]! : 1) * (parts[match[2]!.toLowerCase()] ?? 1 / 2),
@@ -91,7 +99,7 @@ export function readNumber(text: string): Read<number> | null {
     )
   match = /^(?:a )?(?:couple)(?: of)?(?![a-z])/i.exec(text)
   if (match) return read(2, text, match[0])
-  match = new RegExp(`^(?:a dozen|dozen|${wholeWord}|an?)(?![a-z-])`, 'i').exec(text)
+  match = wholeOnly.exec(text)
   if (match) return read(words[match[0].toLowerCase().replace('a dozen', 'dozen')]!, text, match[0])
   return null
 }
@@ -107,8 +115,8 @@ const unitWords: [UnitCode, string][] = [
   ['cl', 'centilit(?:re|er)s?|cls?'],
   ['dl', 'decilit(?:re|er)s?|dls?'],
   ['l', 'lit(?:re|er)s?|ltrs?|l'],
-  ['tbsp', 'table ?spoon(?:ful)?s?|tbsps?|tbs|tblsps?|tbls?'],
-  ['tsp', 'tea ?spoon(?:ful)?s?|tsps?|ts'],
+  ['tbsp', 'table ?sp(?:oon(?:ful)?s?)?|tbsps?|tbs?|tblsps?|tbls?'],
+  ['tsp', 'tea ?sp(?:oon(?:ful)?s?)?|tsps?|ts'],
   ['cup', 'cup(?:ful)?s?'],
   ['pint', 'pints?|pts?'],
   ['quart', 'quarts?|qts?'],
@@ -123,11 +131,22 @@ const unitPatterns = unitWords.map(([unit, source]) => ({
   pattern: new RegExp(`^(?:${source})\\.?(?![\\p{L}\\p{N}'])`, 'iu'),
 }))
 
+/** Old and lesser measures, as so many of another: a dessertspoon is two teaspoons, a gill a quarter of a pint (common practice). */
+const multiples: { unit: UnitCode; times: number; pattern: RegExp }[] = [
+  {
+    unit: 'tsp',
+    times: 2,
+    pattern: /^(?:dessert ?sp(?:oon(?:ful)?s?)?|dsps?|dstspns?)\.?(?![\p{L}\p{N}'])/iu,
+  },
+  { unit: 'tsp', times: 1 / 4, pattern: /^salt ?spoon(?:ful)?s?(?![\p{L}\p{N}'])/iu },
+  { unit: 'pint', times: 1 / 4, pattern: /^gills?(?![\p{L}\p{N}'])/iu },
+]
+
 /** A unit at the start of the text, or null. "T" is a tablespoon, "t" a teaspoon. */
 export function readUnit(text: string): Read<UnitCode> | null {
   const letter = /^([Tt])\.?(?![\p{L}\p{N}'])/u.exec(text)
   if (letter) return read(letter[1] === 'T' ? 'tbsp' : 'tsp', text, letter[0])
-  const cups = /^c\.?(?= )/.exec(text)
+  const cups = /^[cC]\.?(?= )/.exec(text)
   if (cups) return read('cup', text, cups[0])
   for (const { unit, pattern } of unitPatterns) {
     const match = pattern.exec(text)
@@ -136,23 +155,30 @@ export function readUnit(text: string): Read<UnitCode> | null {
   return null
 }
 
-const sizePattern = /^(small|medium(?:-sized)?|large|extra[- ]large|big)(?:-sized)?(?![\p{L}])/iu
+const sizePattern = /^(small|tiny|sml?|medium|med|large|lge?|lrg|extra[- ]large|xl|big)(?:[- ]sized?)?\.?(?![\p{L}])/iu
 export function readSize(text: string): Read<Size> | null {
   const match = sizePattern.exec(text)
   if (!match) return null
   const word = match[1]!.toLowerCase()
-  return read(word === 'small' ? 'small' : word.startsWith('medium') ? 'medium' : 'large', text, match[0])
+  return read(/^[st]/.test(word) ? 'small' : word.startsWith('med') ? 'medium' : 'large', text, match[0])
 }
 
 const joinedBy = /^\s*(?:-|to|or)\s*/i
+/** "a cup and a half", "2 cups and a quarter". */
+const andPart = new RegExp(
+  `^ and (?:an? |one )?(${partWord})(?![a-z])(?! ?(?:an? |of an? )?(?:cup|tea|table|tsp|tbsp))`,
+  'i',
+)
 const manner =
-  /^\s*(?:(heaped|heaping|scant|generous|rounded|level|about|approx(?:imately|\.)?|roughly|~|big|good)(?![\p{L}])\s*)+/iu
+  /^\s*(?:(heaped|heaping|scant|bare|generous|rounded|level|about|around|nearly|almost|just (?:over|under)|over|approx(?:imately|\.)?|roughly|circa|up to|at least|maximum|max\.?|~|good)(?![\p{L}])\s*)+/iu
 const container =
-  /^(?:sachets?|packets?|packs?|tins?|cans?|jars?|bags?|boxe?s?|cartons?|bars?|tubs?|pots?|blocks?|bottles?|tubes?)(?![\p{L}])/iu
+  /^(?:sachets?|packets?|pkts?|pkgs?|packages?|packs?|containers?|punnets?|env|envelopes?|pouch(?:es)?|tins?|cans?|jars?|bags?|boxe?s?|cartons?|bars?|tubs?|pots?|blocks?|bottles?|tubes?)\.?(?![\p{L}])/iu
 
 export interface WrittenAmount {
   amount: Amount
   approximate: boolean
+  /** Written of a tin, a packet, a jar. */
+  packed?: true
   rest: string
 }
 
@@ -169,39 +195,70 @@ export function readAmount(text: string): WrittenAmount | null {
     if (!/^\s*level\s*$/i.test(match[0])) approximate = true
     rest = rest.slice(match[0].length)
   }
+  rest = rest.replace(/^ca?\. ?(?=\d)/i, 'about ').replace(/^an? (?=(?:scant|good|generous|heaped|full|bare) \d)/i, '')
   skipManner()
   const negative = /^-\s*(?=\d)/.exec(rest)
   if (negative) rest = rest.slice(negative[0].length)
+  // "between 2 and 3 cups"
+  const between = /^(?:between|from) (?=\S+ (?:and|to) \S)/i.exec(rest)
+  if (between) rest = rest.slice(between[0].length)
   const number = readNumber(rest)
   if (!number) return null
   rest = number.rest
-  const times = /^\s*x\s*(?=\d)/i.exec(rest)
-  if (times) {
-    const one = readAmount(rest.slice(times[0].length))
+  // "70 % chocolate" is no count; "1/0" and "1.5.5" are no numbers, nor is what no number holds
+  if (/^\s?(?:%|per ?cent\b)|^(?:\/0|[.,]\d)/i.test(rest) || !Number.isFinite(number.value)) return null
+  if (between) rest = rest.replace(/^\s+and\s+/i, ' to ')
+  const by = /^\s*x\s*(?=\d)/i.exec(rest)
+  if (by) {
+    const one = readAmount(rest.slice(by[0].length))
     if (one && one.amount.unit !== 'each') {
       const after = container.exec(one.rest.trimStart())
       const left = after ? one.rest.trimStart().slice(after[0].length) : one.rest
-      return { ...one, amount: { ...one.amount, value: one.amount.value * number.value }, rest: left }
+      return {
+        ...one,
+        amount: { ...one.amount, value: one.amount.value * number.value },
+        ...(after ? { packed: true } : {}),
+        rest: left,
+      }
     }
   }
+  let { value: from } = number
   let upTo: number | undefined
   const join = joinedBy.exec(rest)
   if (join) {
     const second = readNumber(rest.slice(join[0].length))
     // "1 or a bit more" is no range; "2 or 3" and "2-3" are
-    if (second && /\d/.test(rest.slice(join[0].length)[0] ?? '') && second.value > number.value) {
-      upTo = second.value
+    if (second && plainNumber.test(rest.slice(join[0].length)) && second.value !== number.value) {
+      // "between 3 and 2" is from 2 to 3
+      from = Math.min(number.value, second.value)
+      upTo = Math.max(number.value, second.value)
       rest = second.rest
     }
   }
   rest = rest.replace(/^\s+/, '')
+  // "½ a nutmeg"
+  if (number.value < 1) rest = rest.replace(/^(?:of )?(?:an?|the) (?=[\p{L}\d])/iu, '')
   skipManner()
-  rest = rest.trimStart().replace(/^-(?=(?:inch|cm)\b)/, '')
-  const size = readSize(rest)
+  rest = rest.trimStart()
+  // "a 15-ounce tin"
+  if (/^-\p{L}/u.test(rest) && (readUnit(rest.slice(1)) || /^-(?:inch|cm)\b/.test(rest))) rest = rest.slice(1)
+  // "3 M eggs", "2 L eggs" are no litres
+  const size = readSize(rest.replace(/^(?:m|l|xl) (?=eggs?\b)/i, one => (/^m/i.test(one) ? 'medium ' : 'large ')))
   if (size) rest = size.rest.trimStart()
-  const unit = readUnit(rest)
+  const multiple = multiples.find(({ pattern }) => pattern.test(rest))
+  const unit = multiple ? read(multiple.unit, rest, multiple.pattern.exec(rest)![0]) : readUnit(rest)
   if (unit) rest = unit.rest
-  const value = negative ? -number.value : number.value
+  // "500 g-ish"
+  if (unit && /^-ish\b/i.test(rest)) {
+    approximate = true
+    rest = rest.slice(4)
+  }
+  const further = unit ? andPart.exec(rest) : null
+  if (further) rest = rest.slice(further[0].length)
+  const written = from + (further ? (parts[further[1]!.toLowerCase()] ?? 1 / 2) : 0)
+  const times = multiple?.times ?? 1
+  const value = (negative ? -written : written) * times
+  if (upTo !== undefined) upTo *= times
   if (!unit) {
     const box = container.exec(rest)
     if (box) {
@@ -212,6 +269,7 @@ export function readAmount(text: string): WrittenAmount | null {
         return {
           amount: { ...one.amount, value: one.amount.value * value },
           approximate: approximate || one.approximate,
+          packed: true,
           rest: after.slice(inside![0].length),
         }
     }
@@ -224,12 +282,15 @@ export function readAmount(text: string): WrittenAmount | null {
         return {
           amount: { ...inner.amount, value: inner.amount.value * value },
           approximate,
+          packed: true,
           rest: tail.slice(box[0].length),
         }
     }
   }
   const amount: Amount = { value, unit: unit?.value ?? 'each' }
   if (upTo !== undefined) amount.upTo = upTo
-  if (size) amount.size = size.value
+  // a large pinch is about a pinch
+  if (size && unit) approximate = true
+  else if (size) amount.size = size.value
   return { amount, approximate, rest }
 }

@@ -2,9 +2,9 @@
 import { byId } from '../ingredient/byId'
 import type { Ingredient } from '../ingredient/ingredient'
 import { type GramsResult, grams } from '../measure/grams'
-import { gramsOf } from '../measure/unit'
+import { gramsOf, type Size } from '../measure/unit'
 import type { Workbook } from '../workbook'
-import type { Line, Recipe, Role } from './recipe'
+import { type Line, partKey, type Recipe, type Role } from './recipe'
 
 export interface PathStep {
   id: string
@@ -24,6 +24,8 @@ export interface BillLine {
   /** How many makings of that recipe this is. */
   times: number
   form?: string
+  /** The size written with a count. */
+  size?: Size
   /** Why no weight is known. */
   unweighed?: string
   estimate: boolean
@@ -165,6 +167,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           baked,
         }
         if (line.form !== undefined) leaf.form = line.form
+        if (line.amount?.size !== undefined) leaf.size = line.amount.size
         if (line.leavesNothing !== undefined) leaf.leavesNothing = line.leavesNothing
         if ('unknown' in weight) {
           leaf.unweighed = weight.unknown
@@ -174,7 +177,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         if (counts) making.finished += leaf.grams * retained * baked
         continue
       }
-      const partId = line.of.recipe
+      const partId = partKey(line.of)
       if (partId === id || above.includes(partId)) {
         const chain = [...above.slice(above.indexOf(partId) < 0 ? above.length : above.indexOf(partId)), id, partId]
         const fact = `contains itself: ${chain.map(one => recipes.get(one)?.name ?? one).join(' → ')}`
@@ -206,6 +209,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           baked: leaf.baked * baked,
         }
         if (leaf.form !== undefined) moved.form = leaf.form
+        if (leaf.size !== undefined) moved.size = leaf.size
         if (leaf.unweighed !== undefined) moved.unweighed = leaf.unweighed
         if (leaf.leavesNothing !== undefined) moved.leavesNothing = leaf.leavesNothing
         if ('unknown' in wanted) moved.unweighed ??= wanted.unknown

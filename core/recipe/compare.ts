@@ -1,6 +1,6 @@
 // Two versions of a recipe, line by line: what came, what went, what is otherwise.
 import type { RecipeBody } from './edit'
-import { type Line, roleName } from './recipe'
+import { type Line, partKey, roleName } from './recipe'
 import { tinName } from './tin'
 import { writtenSum } from './writtenAmount'
 
@@ -22,7 +22,7 @@ const words = (line: Line): string =>
   ]
     .filter(Boolean)
     .join(', ')
-const thingOf = (line: Line): string => ('recipe' in line.of ? `part ${line.of.recipe}` : line.of.ingredient)
+const thingOf = (line: Line): string => ('recipe' in line.of ? `part ${partKey(line.of)}` : line.of.ingredient)
 
 /**
  * Every line of both, in the order of the later one, those that went at their old place; then what is said of the whole

@@ -3,7 +3,8 @@
 import { z } from 'zod'
 import { Name } from '../ingredient/ingredient'
 import { Amount } from '../measure/unit'
-import { Line, Recipe, Role } from './recipe'
+import { Line, Recipe, Role, Step } from './recipe'
+import { Tin } from './tin'
 
 /** The written amount of a line: all that belongs together. */
 export const Written = z.object({ amount: Amount.nullable(), plus: z.array(Amount), also: z.array(Amount) })
@@ -22,8 +23,20 @@ const recipeField = {
   pieces: z.number().positive().max(1_000_000).nullable(),
   bakeLoss: z.number().min(0).lt(1).nullable(),
   tins: z.number().positive().max(10_000).nullable(),
+  tin: Tin.nullable(),
+  steps: z.array(Step).max(500).nullable(),
+  bakeWeighed: Recipe.shape.bakeWeighed.unwrap().nullable(),
 }
-const lineField = { role: Role, prep: words, heading: words, of: Line.shape.of }
+const lineField = {
+  role: Role,
+  prep: words,
+  heading: words,
+  of: Line.shape.of,
+  alternatives: z
+    .array(z.object({ ingredient: id }))
+    .max(20)
+    .nullable(),
+}
 const ofRecipe = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
   z.object({ kind: z.literal(kind), was: value, to: value })
 const ofLine = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
@@ -34,18 +47,27 @@ export const recipeEdits = [
   ofRecipe('pieces', recipeField.pieces),
   ofRecipe('bakeLoss', recipeField.bakeLoss),
   ofRecipe('tins', recipeField.tins),
+  ofRecipe('tin', recipeField.tin),
+  ofRecipe('steps', recipeField.steps),
+  ofRecipe('bakeWeighed', recipeField.bakeWeighed),
   ofLine('role', lineField.role),
   ofLine('prep', lineField.prep),
   ofLine('heading', lineField.heading),
   /** Another ingredient or part in the same place. */
   ofLine('of', lineField.of),
+  ofLine('alternatives', lineField.alternatives),
   ofLine('written', Written),
   /** `after`: the line it stands behind; null for the first place. A thing new to the larder comes with its name. */
   z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: Name.exactOptional() }),
   z.object({ kind: z.literal('remove'), line: Line, after: id.nullable() }),
   z.object({ kind: z.literal('move'), line: id, was: id.nullable(), to: id.nullable() }),
-  /** The whole recipe at once: the return to a kept version. */
-  ofRecipe('whole', RecipeBody),
+  /** The whole recipe at once: the return to a kept version, a trial taken into force. Things new to the larder come with their names. */
+  ofRecipe('whole', RecipeBody).extend({
+    fresh: z
+      .array(z.object({ id, name: Name }))
+      .max(200)
+      .exactOptional(),
+  }),
 ] as const
 export const RecipeEdit = z.discriminatedUnion('kind', recipeEdits)
 export type RecipeEdit = z.infer<typeof RecipeEdit>
@@ -92,6 +114,7 @@ const elsewhere: Partial<Record<RecipeEdit['kind'], string>> = {
   heading: 'somebody put it into another group',
   of: 'somebody put something else in its place',
   whole: 'somebody changed the recipe meanwhile',
+  steps: 'somebody wrote the method otherwise',
 }
 
 /** Applies one edit. Doing it twice is the same as once, so a save whose answer was lost can simply be sent again. */
@@ -99,7 +122,9 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
   const clash = (now: unknown): Edited => ({
     clash: {
       edit,
-      fact: elsewhere[edit.kind] ?? (now === null ? 'it is not said now' : `it is “${now}” now`),
+      fact:
+        elsewhere[edit.kind] ??
+        (now === null ? 'it is not said now' : `it is “${typeof now === 'object' ? 'something else' : now}” now`),
       anyway: { ...edit, was: now } as RecipeEdit,
     },
   })
@@ -107,9 +132,12 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
     case 'name':
     case 'bakeLoss':
     case 'pieces':
-    case 'tins': {
+    case 'tins':
+    case 'tin':
+    case 'steps':
+    case 'bakeWeighed': {
       const now = recipe[edit.kind] ?? null
-      return now === edit.was || now === edit.to ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)
+      return same(now, edit.was) || same(now, edit.to) ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)
     }
     case 'whole': {
       const now = bodyOf(recipe)

@@ -1,5 +1,6 @@
 // A formula: lines, method, tin, yield. A recipe may use other recipes as parts.
 import { z } from 'zod'
+import { Work } from '../cost/costing'
 import { Amount, Cup, Spoon } from '../measure/unit'
 import { Tin } from './tin'
 
@@ -8,9 +9,15 @@ export const Role = z.enum(roles)
 export type Role = z.infer<typeof Role>
 
 const share = z.number().min(0).max(1)
+/** A recipe used as a part: the newest there is, or frozen at a kept version. */
+export const PartOf = z.object({ recipe: z.string().min(1), version: z.number().int().positive().exactOptional() })
+export type PartOf = z.infer<typeof PartOf>
+/** What a part goes by in a workbook: a frozen one stands there beside the newest, under its id and version. */
+export const partKey = (of: PartOf): string => (of.version === undefined ? of.recipe : `${of.recipe}@${of.version}`)
+
 export const Line = z.object({
   id: z.string().min(1),
-  of: z.union([z.object({ ingredient: z.string().min(1) }), z.object({ recipe: z.string().min(1) })]),
+  of: z.union([z.object({ ingredient: z.string().min(1) }), PartOf]),
   text: z.string().exactOptional(),
   amount: Amount.nullable(),
   plus: z.array(Amount).exactOptional(),
@@ -44,6 +51,8 @@ export const Step = z.object({
   celsius: z.number().exactOptional(),
   fan: z.boolean().exactOptional(),
   coreCelsius: z.number().exactOptional(),
+  /** Hands-on work, where somebody said. */
+  work: Work.exactOptional(),
 })
 export type Step = z.infer<typeof Step>
 
@@ -58,6 +67,8 @@ export const Recipe = z.object({
   pieces: z.number().positive().exactOptional(),
   /** Share of the weight going in that leaves as water between bowl and cooled product. */
   bakeLoss: z.number().min(0).lt(1).exactOptional(),
+  /** What the bake loss rests on, where it was weighed: grams in and out of the oven, and the day. Absent: assumed. */
+  bakeWeighed: z.object({ grams: z.number().positive(), baked: z.number().positive(), on: z.string() }).exactOptional(),
   cup: Cup.exactOptional(),
   spoon: Spoon.exactOptional(),
 })

@@ -2,12 +2,13 @@
 import type { Workbook } from '../workbook'
 import { billOf } from './bill'
 import type { Recipe } from './recipe'
-import { type Tin, tinFactor } from './tin'
+import { impossible, type Tin, type TinCount, type TinRule, tinFactor, tinRoom } from './tin'
 
 export type BatchTarget =
   | { pieces: number }
   | { grams: number }
   | { tin: Tin; tins: number }
+  | { into: readonly TinCount[]; rule?: TinRule }
   | { factor: number }
   | { useUp: { ingredient: string; grams: number } }
 
@@ -31,6 +32,14 @@ function wanted(recipe: Recipe, target: BatchTarget, workbook: Workbook): number
   if ('tin' in target) {
     if (!recipe.tin) throw new RangeError(`Say which tin ${recipe.name} is written for.`)
     return tinFactor(recipe.tin, target.tin, target.tins) / (recipe.tins ?? 1)
+  }
+  if ('into' in target) {
+    if (!recipe.tin) throw new RangeError(`Say which tin ${recipe.name} is written for.`)
+    const bad = target.into.map(one => impossible(one.tin)).find(Boolean)
+    if (bad) throw new RangeError(bad)
+    const rule = target.rule ?? 'depth'
+    const room = target.into.reduce((sum, one) => sum + one.count * tinRoom(one.tin, rule), 0)
+    return room / (tinRoom(recipe.tin, rule) * (recipe.tins ?? 1))
   }
   const bill = billOf(
     { ...workbook, recipes: [...workbook.recipes.filter(other => other.id !== recipe.id), recipe] },

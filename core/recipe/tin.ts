@@ -1,7 +1,11 @@
 // What a tin holds, and how a batch moves from one tin to another.
 import { z } from 'zod'
 
-const cm = z.number().positive()
+/** How wide, and how deep, in cm: more is a slip of the finger. */
+const cm = z
+  .number('Give the inside measures in centimetres.')
+  .positive('A tin without width or depth holds nothing.')
+  .max(300, 'Over three metres? Inside measures are in centimetres.')
 /** Inside measures in centimetres. */
 export const Tin = z.discriminatedUnion('shape', [
   z.object({ shape: z.literal('round'), diameter: cm, depth: cm }),
@@ -9,8 +13,19 @@ export const Tin = z.discriminatedUnion('shape', [
   z.object({ shape: z.literal('square'), side: cm, depth: cm }),
   z.object({ shape: z.literal('rectangle'), length: cm, width: cm, depth: cm }),
   z.object({ shape: z.literal('loaf'), length: cm, width: cm, depth: cm }),
-  z.object({ shape: z.literal('cups'), count: z.number().int().positive(), volumeMl: z.number().positive() }),
+  z.object({
+    shape: z.literal('cups'),
+    count: z
+      .number()
+      .int('Count whole cups.')
+      .positive('A tray has at least one cup.')
+      .max(500, 'Over 500 cups in a tray?'),
+    volumeMl: z.number('Say what one cup holds, in ml.').positive('A cup holds more than nothing.').max(5000),
+  }),
 ])
+/** So many of one tin. */
+export const TinCount = z.object({ tin: Tin, count: z.number().int().positive().max(1000) })
+export type TinCount = z.infer<typeof TinCount>
 export type Tin = z.infer<typeof Tin>
 
 /** Base area in cm²; for a tray of cups, the volume to the usual two-thirds line over a 3 cm depth. */
@@ -39,6 +54,15 @@ export const tinVolume = (tin: Tin): number =>
  * An 8 in square and a 9 in round differ by less than 1 % (common practice).
  */
 export const tinFactor = (from: Tin, to: Tin, tins = 1): number => (tins * baseArea(to)) / baseArea(from)
+
+/** A ring whose hole is as wide as the ring holds nothing; null where the tin can be. */
+export const impossible = (tin: Tin): string | null =>
+  tin.shape === 'ring' && tin.hole >= tin.diameter ? 'The hole is as wide as the ring: nothing fits between.' : null
+
+/** `depth`: the batter stands as high as in the tin it was written for. `fill`: it takes the same share of the room. */
+export type TinRule = 'depth' | 'fill'
+/** What a tin takes by that rule, in cm² or ml: only ratios between two of them mean anything. */
+export const tinRoom = (tin: Tin, rule: TinRule): number => (rule === 'depth' ? baseArea(tin) : tinVolume(tin))
 
 /** "20 cm square tin", "tray of 12". */
 export function tinName(tin: Tin): string {

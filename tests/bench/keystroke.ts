@@ -11,13 +11,13 @@ const context = await browser.newContext({ baseURL: address, viewport: { width: 
 await context.addCookies([{ name: 'bench', value: 'nell', url: address }])
 const page = await context.newPage()
 
-/** Types so many keys into the field in focus; milliseconds from the input event to the frame after the numbers moved. */
-async function typed(keys: number): Promise<number[]> {
-  await page.evaluate(() => {
+/** From now on, milliseconds from each such event to the frame after the numbers moved are kept in the page. */
+const listen = (event: string) =>
+  page.evaluate(name => {
     const samples: number[] = []
     Object.assign(window, { samples })
     window.addEventListener(
-      'input',
+      name,
       () => {
         const began = performance.now()
         requestAnimationFrame(() => {
@@ -28,7 +28,11 @@ async function typed(keys: number): Promise<number[]> {
       },
       true,
     )
-  })
+  }, event)
+
+/** Types so many keys into the field in focus; milliseconds from the input event to the frame after the numbers moved. */
+async function typed(keys: number): Promise<number[]> {
+  await listen('input')
   for (let at = 0; at < keys; at++) {
     const key = at % 8 < 4 ? String((at % 9) + 1) : 'Backspace'
     await page.keyboard.press(at % 8 === 0 ? 'Home' : key)
@@ -55,8 +59,19 @@ const quantile = (samples: number[], share: number) =>
   [...samples].sort((a, b) => a - b)[Math.min(samples.length - 1, Math.floor(samples.length * share))]!
 const say = (what: string, samples: number[]) =>
   console.log(
-    `${what}: ${samples.length} keystrokes, median ${quantile(samples, 0.5).toFixed(1)} ms, 95th percentile ${quantile(samples, 0.95).toFixed(1)} ms`,
+    `${what}: ${samples.length} samples, median ${quantile(samples, 0.5).toFixed(1)} ms, 95th percentile ${quantile(samples, 0.95).toFixed(1)} ms`,
   )
+
+/** Drags the number of pieces so many pixels, a few at a time; milliseconds from each move to the frame after the numbers moved. */
+async function dragged(moves: number): Promise<number[]> {
+  await listen('pointermove')
+  const box = (await page.getByLabel(/^Make, /).boundingBox())!
+  await page.mouse.move(box.x + 10, box.y + 10)
+  await page.mouse.down()
+  for (let at = 1; at <= moves; at++) await page.mouse.move(box.x + 10 + at * 6, box.y + 10)
+  await page.mouse.up()
+  return page.evaluate(() => (window as unknown as { samples: number[] }).samples)
+}
 
 async function long(on: Page): Promise<void> {
   await on.goto('/recipes/new')
@@ -73,6 +88,7 @@ async function long(on: Page): Promise<void> {
 say('a bare field', await floor(250))
 await page.goto('/products/damson-slice', { waitUntil: 'networkidle' })
 say('largest demo product', await measure('plant butter', 250))
+say('  the same, its batch dragged from 48 to 200 slices', await dragged(150))
 await long(page)
 say('400-line recipe', await measure('teff flour', 80))
 await browser.close()

@@ -72,17 +72,6 @@ describe('readRecipe', () => {
   it.each(['Four hundred lines', 'Three grain loaf'])('takes “%s” for a title', title =>
     expect(readRecipe(`${title}\n\n200 g rice flour`)).toMatchObject({ title, lines: [{ item: 'rice flour' }] }),
   )
-  it('divided use is two lines of half each, each where it goes', () => {
-    const { lines } = readRecipe(
-      'Buns\n\n200 g raspberries, half in the batter, half on top\n60 g almonds (half for the base, the other half to scatter)',
-    )
-    expect(lines.map(line => [line.item, line.amount?.value, line.role])).toEqual([
-      ['raspberries', 100, 'mix'],
-      ['raspberries', 100, 'finish'],
-      ['almonds', 30, 'mix'],
-      ['almonds', 30, 'finish'],
-    ])
-  })
   it('reads 400 lines', () => {
     const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
     expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)

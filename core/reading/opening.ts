@@ -1,0 +1,76 @@
+// What stands before and around a line without being part of it: bullets, numbers, tick-boxes, footnote marks, lead-ins.
+import { withoutMarkup } from '../exchange/html'
+import { plainly, readAmount } from '../measure/quantity'
+import type { Role } from '../recipe/recipe'
+import { isVague } from './amounts'
+import { startsWithPrep } from './prepWords'
+import { roleIn, roleOfHeading } from './roleWords'
+
+/** Takes away markup, a bullet or a tick-box at the start. Numbers stay: they are amounts. */
+export const undecorated = (text: string): string =>
+  withoutMarkup(text.replaceAll('\u0000', ''))
+    .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
+    .replace(/^\s*(?:[•◦▪▢☐□✓✔]|\p{Extended_Pictographic}\ufe0f?)+\s*/u, '')
+    .trim()
+
+/** A word that names a kind and not a thing by itself: "dark", "caster". */
+const onlyKind = /^(?:dark|light|white|brown|plain|fresh|frozen|dried|large|small|medium|soft|any kind|caster|whole)$/i
+
+/** "To serve", "For brushing": the role that a label gives, or null. */
+const roleOfLabel = (label: string): Role | null => {
+  const said = /^(?:for|to) /i.test(label) ? roleIn(label) : 'mix'
+  return roleOfHeading(label) ?? (said === 'mix' ? null : said)
+}
+
+/** Parts of a bake that a label is likely to name. */
+const groupWord =
+  /\b(?:base|filling|topping|icing|frosting|sauce|syrup|dough|batter|cake|sponge|crust|pastry|custard|crumble|glaze|crumb|layer|dry|wet|ingredients?|egg ?wash|buttercream|marinade)$/i
+
+/** "For the base: 200 g oats": where it goes stands before what it is. The label, and the line behind it. */
+function leadIn(line: string): { label: string; line: string } | null {
+  const before = /^\(((?:for|to) [^()]{3,40})\)\s*(?=\S)/i.exec(line)
+  if (before && roleOfHeading(before[1]!)) return { label: before[1]!, line: line.slice(before[0].length) }
+  const labelled = /^(\p{L}[\p{L}' -]{1,40}?)\s*(?::|\s-(?=\s))\s*(\S.*)$/u.exec(line)
+  if (!labelled) return null
+  const [, label, behind] = labelled as unknown as [string, string, string]
+  if (/^optional/i.test(label)) return null
+  if (roleOfLabel(label)) return { label, line: behind }
+  const read = isVague(behind) ? null : readAmount(behind)
+  const named = read?.rest.replace(/^\s*of\s+/i, '').trim() ?? ''
+  const names =
+    /^\p{L}/u.test(named) &&
+    !startsWithPrep(named) &&
+    !onlyKind.test(named) &&
+    !/^(?:or|for|to|plus|and|each)\b/i.test(named)
+  // "Milk: 200 ml oat" is milk
+  const groups = /^(?:for|to|in)\b/i.test(label) || groupWord.test(label) || / /.test(named)
+  return names && groups ? { label, line: behind } : null
+}
+
+/** The line itself in one spelling, the role its lead-in gives it, or the lead-in where it gives none. */
+export function opened(text: string): { line: string; role: Role | null; label: string | null } {
+  const plain = plainly(undecorated(text))
+    // footnotes: "buttermilk*", "*oats"
+    .replace(/(?<=[\p{L})])(?:\*+|[†‡¹²³⁴⁵⁶⁷⁸⁹]+)(?=[\s,;)]|$)/gu, '')
+    .replace(/^\*+(?=\S)/, '')
+    // "1) 100 g", "2. 3 eggs" and "a) 40 g" are numbered, not counted
+    .replace(
+      /^\(?\d{1,2}\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)|^\(?[a-h]\)\s*(?=\S)|^[abd-h]\.\s+(?=\d)/i,
+      '',
+    )
+    .replace(/^(?:you(?:'|’)?(?:ll| will| also)* need|take|use)\s*:?\s+(?=\d|an? )/i, '')
+    // "whites of 3 eggs"
+    .replace(
+      /^(?:the )?(?:beaten )?(yolk|white)s? (?:of|from) (?:the )?(.+?) (egg)s?(?![\p{L}])/iu,
+      (_, part: string, count: string, egg: string) =>
+        `${count} ${egg} ${part.toLowerCase()}${/^(?:an?|1|one)(?: |$)/i.test(count) ? '' : 's'}`,
+    )
+    .replace(/^(?:a little |some )?(?:extra|more) (?=\p{L}+(?: \p{L}+){0,2},? (?:for|to) )/iu, '')
+    .replace(/^plus (?:a little |some )?(?:extra |more )?(?=\p{L})/iu, '')
+  const served = /^serve(?:d)?(?: it| them)? with (?:an? |some )?/i.exec(plain)
+  if (served) return { line: plain.slice(served[0].length), role: 'beside', label: null }
+  const led = leadIn(plain)
+  if (!led) return { line: plain, role: null, label: null }
+  const role = roleOfLabel(led.label)
+  return { line: led.line, role, label: role ? null : led.label }
+}

@@ -1,0 +1,250 @@
+// One written ingredient line, read: amount, item, form, preparation, role. What is not understood stays in the item.
+import { readAmount } from '../measure/quantity'
+import type { Amount, Size } from '../measure/unit'
+import type { Role } from '../recipe/recipe'
+import { amountBehindName, amountsAtHead, repeats, takeCounted } from './amounts'
+import { opened } from './opening'
+import { takeBefore } from './prepWords'
+import { onlyRole, roleIn, roleWords, saysRole } from './roleWords'
+import { formFrom, readThing, takeAlternatives, tidy } from './thing'
+
+export interface ReadLine {
+  amount: Amount | null
+  /** "½ cup plus 2 tbsp" adds up; "less" is a negative summand. */
+  plus: Amount[]
+  /** The same amount said again: "100 g / 3½ oz", "(180 g)". */
+  also: Amount[]
+  /** The name one would look it up by: "ground hazelnuts", "egg yolks"; for zest and juice the fruit. */
+  item: string
+  form: string | null
+  prep: string | null
+  role: Role
+  optional: boolean
+  alternatives: string[]
+  approximate: boolean
+}
+
+const optionalWords =
+  /\(opt\.?\)|^optional(?:ly)?(?: extras?)?\s*[:,-]?\s+|[,;]?\s*\(?\b(?:optional(?:ly)?|(?<!\([^()]{0,60}[\p{L}\d] )if (?:you (?:like|want|wish|fancy|prefer|have (?:it|them|some))|liked|desired|wanted|preferred|(?:using|needed|necessary|required)(?! \p{L})))\b\)?/iu
+/** Wherever in the line they stand: said of the amount, or of how many pieces it is. */
+const asNeeded = /\b(?:to taste|as (?:needed|required|necessary|desired)|or so|enough(?= (?:to|for)\b))\b/iu
+const allAsNeeded = new RegExp(asNeeded, 'giu')
+const aboutSo = /\b(?:about|approx(?:imately|\.)?|roughly|around)(?= ?\d)(?!\s*\d+(?:-\d+)?\s*°)/iu
+const approximateWords =
+  /\b(?:about|approx(?:imately|\.)?|roughly(?= (?:\d|an?\b|half|one|two|three))|heaped|heaping|scant|generous|or so|to taste|as (?:needed|required|necessary)|as desired)\b|~(?=\s*\d)/iu
+const allApproximate = new RegExp(approximateWords, 'giu')
+
+/** "plus extra for the tin", "+ more to serve", "plus a few for the top": a second use of the same. */
+export const more =
+  /[,;(]?\s*(?:(?:\bplus|\+|\band)\s+(?:(?:a (?:little|bit|touch) |some )?(?:extra|more)\b|(?:a few|a little|a bit|a touch|a handful|a pinch|some|another (?:handful|pinch|spoonful|tablespoon|teaspoon|few|one)|\d[^,;\p{L}]{0,8}(?:k?g|ml|l|oz|lb|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|T|t)?\.?)(?: (?:whole|small|large|halves|pieces|of (?:it|them)))?(?= (?:for|to)\b))|(?:\bplus|\+)\s+(?!enough\b)\p{L}[^,;()]*? (?:for|to)\b).*$/iu
+
+/** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `uses`. */
+export const another =
+  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to ))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
+
+/** Without any of these nothing is optional. */
+const mayBeOptional = /\bopt|\bif\b/i
+
+/** "(optional but helps)" keeps what else it says. */
+const withoutOptional = (line: string): string =>
+  line
+    .replace(/\(([^()]*)\)/g, (bracket, inside: string) =>
+      optionalWords.test(inside) ? `(${inside.replace(optionalWords, ' ').trim()})`.replace(/^\(\)$/, ' ') : bracket,
+    )
+    .replace(optionalWords, ' ')
+    .replace(/^\(\s*\)/, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+
+/** Text inside brackets, outermost only: returns the text without them, and what stood in each. */
+function takeBrackets(text: string): { text: string; inside: string[] } {
+  const inside: string[] = []
+  const without = text.replace(
+    /\(([^()]*(?:\([^()]*\)[^()]*)*)\)|\[([^\]]*)\]/g,
+    (_, round: string, square: string) => {
+      inside.push((round ?? square).trim())
+      return ' '
+    },
+  )
+  return {
+    text: without
+      .replace(/\s+/g, ' ')
+      .replace(/ ([,;])/g, '$1')
+      .trim(),
+    inside,
+  }
+}
+
+/** No ingredient line is longer; what is, is kept as its own name rather than read. Letters. */
+export const longestRead = 2000
+const nothing: Omit<ReadLine, 'item'> = {
+  amount: null,
+  plus: [],
+  also: [],
+  form: null,
+  prep: null,
+  role: 'mix',
+  optional: false,
+  alternatives: [],
+  approximate: false,
+}
+
+/** "or agave syrup for a vegan version": another thing in its place. */
+const instead = /^(?:or|alternatively) (?!more\b|less\b|so\b|to\b)(.+?)(?:\s+(?:for|if|to make|as|when)\b.*)?$/i
+
+const aboutWord = /^(?:heaped|heaping|scant|rounded|approx\.?|approximately|roughly)$/i
+/** "size M", "(large)", "(med)". */
+const sizeWord = /^(?:size )?(?:s|m|l|xl|small|medium|large|med|lge?|lrg|sm|big)\.?$/i
+const sizeOf = (word: string): Size => {
+  const size = word.toLowerCase().replace(/^size /, '')
+  return size.startsWith('s') ? 'small' : size.startsWith('m') ? 'medium' : 'large'
+}
+
+/** Words behind an amount in a bracket or after a comma that leave it the same amount. */
+const ofTheSame =
+  /^\s*(?:each|in total|total|drained|net|peeled|stoned|pitted|prepared|altogether|(?:peeled|prepared|drained|stoned|total|shelled|net|raw|dry|uncooked) weight|unpeeled|shelled|\/.*|or .*|\d+ ?oz)?\s*$/i
+const ways = /^(?:about|approx(?:imately|\.)?|roughly|~|or|=|i\.?e\.?|that's|weighing|total|around|ca?\.)\s*/i
+
+/**
+ * Reads one ingredient line as people write it. Never throws: a line it cannot read is an item without an amount.
+ * `amount` null means that no amount is written. Cup and spoon belong to the recipe; amounts keep the written unit.
+ */
+export function readLine(text: string): ReadLine {
+  if (text.length > longestRead) return { ...nothing, item: text.trim() }
+  const { line, role: given, label } = opened(text)
+  const optional = mayBeOptional.test(line) && optionalWords.test(line.replace(more, ''))
+  let role: Role = given ?? roleIn(line)
+  const preps: string[] = []
+  const alternatives: string[] = []
+  const head = amountsAtHead(mayBeOptional.test(line) ? withoutOptional(line) : line)
+  preps.push(...head.measures.splice(0))
+
+  /** An amount in words beside the name: the same said again, or the amount itself. */
+  const saidAgain = (said: string): boolean => {
+    const read = readAmount(said.replace(ways, ''))
+    if (!read || !ofTheSame.test(read.rest)) return false
+    if (read.amount.unit === 'each' && (head.amount !== null || /\p{L}/u.test(read.rest))) return false
+    if (/\beach\b/i.test(read.rest) && head.amount?.unit === 'each')
+      head.also.push({ ...read.amount, value: read.amount.value * head.amount.value })
+    else if (head.amount) head.also.push(read.amount)
+    else head.amount = read.amount
+    head.also.push(...repeats(read.rest))
+    if (approximateWords.test(said)) head.approximate = true
+    return true
+  }
+
+  const bracketed = takeBrackets(head.rest)
+  head.rest = bracketed.text
+  for (const inside of bracketed.inside)
+    if (saidAgain(inside)) continue
+    else if (instead.test(inside)) alternatives.push(tidy(instead.exec(inside)![1]!))
+    else if (aboutWord.test(inside)) head.approximate = true
+    else if (inside && !saysRole(inside)) preps.push(inside)
+
+  if (head.amount === null) {
+    const left = amountBehindName(head)
+    if (left) preps.push(tidy(left))
+  }
+  // "each of cinnamon, ginger and nutmeg" are all of it
+  const asList = /^\s*each\b/i.test(head.rest)
+  takeCounted(head)
+  preps.push(...head.measures)
+
+  let rest = head.rest.replace(/^[\s,;]+/, '')
+  const extra = more.exec(rest)
+  if (extra) {
+    preps.push(tidy(extra[0]))
+    rest = rest.slice(0, extra.index)
+    role = given ?? roleIn(rest) // the extra is its own line: see readRecipe
+  }
+  // "1 cup oat flour, plus 2 tbsp": a sum behind the name
+  const added = /,?\s(plus|\+|and|less|minus) (?!.*,)(\S.*)$/i.exec(rest)
+  const sum = added && head.amount ? readAmount(added[2]!) : null
+  if (added && sum && sum.amount.unit !== 'each' && /^\s*(?:extra|more)?$/i.test(sum.rest)) {
+    head.plus.push(/^(?:less|minus)/i.test(added[1]!) ? { ...sum.amount, value: -sum.amount.value } : sum.amount)
+    rest = rest.slice(0, added.index)
+  }
+  // "1 large egg + 1 egg yolk": a second thing, a line of its own where a whole recipe is read
+  const second = head.amount === null ? null : another.exec(rest)
+  if (second) {
+    preps.push(second[1]!)
+    rest = rest.slice(0, second.index)
+    role = given ?? roleIn(rest)
+  }
+  for (const [candidate, pattern] of roleWords)
+    if (
+      candidate === role &&
+      !/spray|paper|parchment|greaseproof|cake release|cases?$/i.test(pattern.exec(rest)?.[0] ?? '')
+    )
+      rest =
+        tidy(
+          // of "icing sugar, for dusting" only the dusting goes: the sugar is what it is
+          rest.replace(pattern, said =>
+            /\bdust/i.test(said) ? said.replace(/,?\s*\b(?:for|to) dust(?:ing)?\b.*$/i, ' ') : ' ',
+          ),
+        ) || rest
+  // what the role said may lie around the name: "icing sugar for dusting"
+  if (role !== 'mix') rest = tidy(rest.replace(/\s(?:for|to) dust(?:ing)?$/i, '')) || rest
+  const own = extra ? line.replace(extra[0], '') : line
+  head.approximate ||= asNeeded.test(own) || aboutSo.test(own)
+  // "fresh fruit: blueberries, kiwi" names some of it
+  const split = head.amount ? /,(?!\d)|;|\s-\s|:\s/ : /,(?!\d)|;|\s-\s/
+  const [first = '', ...pieces] = (asList ? [rest] : rest.split(split)).map(tidy)
+  let name = first.replace(/^extra (?!virgin|firm|large|fine|thick|dark|light|strong|hot)/i, '')
+  // "2 large, ripe bananas": what is said before the comma belongs to what stands behind it
+  const onlyBefore = (said: string) => takeBefore(`${said} x`).item === 'x'
+  while (
+    pieces.length > 0 &&
+    (name === '' ||
+      onlyBefore(name) ||
+      /^(?:dark|light|soft|good|fresh|firm|plump|thick|cooked|raw|dried|roasted)$/i.test(name))
+  )
+    name = `${name} ${pieces.shift()}`.trim()
+  // "roughly chopped" says how it is chopped, not how much there is
+  if (approximateWords.test(name)) {
+    head.approximate = true
+    name = tidy(name.replace(allApproximate, ' '))
+  }
+  const behind: string[] = []
+  for (const one of pieces) {
+    const piece = tidy(one.replace(allAsNeeded, ' '))
+    const other = instead.exec(piece)
+    if (other) alternatives.push(tidy(other[1]!))
+    else if (aboutWord.test(piece)) head.approximate = true
+    else if (piece && piece !== 'or' && !saidAgain(piece)) behind.push(piece)
+  }
+  if (behind.length > 0) preps.unshift(behind.join(', '))
+
+  const { thing, alternatives: others } = takeAlternatives(name)
+  alternatives.push(...others)
+  const read = readThing(thing, head)
+  preps.unshift(...read.preps)
+  let amount = head.amount ?? read.amount
+  const form = formFrom(preps, read.form ?? head.counted)
+  const sized = preps.findIndex(one => sizeWord.test(one))
+  if (sized >= 0 && amount?.unit === 'each') amount = { ...amount, size: sizeOf(preps.splice(sized, 1)[0]!) }
+  // "2 x 60 g eggs" are eggs of that size in their shells
+  const shells = /^(\d+) x (\d+ ?g)\b/i.exec(line)
+  if (shells && /^(?:\S+ )*eggs?$/i.test(read.item)) {
+    amount = { value: Number(shells[1]), unit: 'each' }
+    preps.push(`${shells[2]} each, in the shell`)
+  }
+  if (label) preps.push(label)
+  // words that only say where it goes are the role, not a preparation
+  const prep = preps
+    .map(tidy)
+    .filter(one => one && !onlyRole(one))
+    .join(', ')
+  return {
+    amount,
+    plus: head.plus,
+    also: head.also,
+    item: read.item || tidy(rest) || tidy(line),
+    form,
+    prep: prep || null,
+    role,
+    optional,
+    alternatives,
+    approximate: head.approximate,
+  }
+}

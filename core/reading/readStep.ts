@@ -1,0 +1,90 @@
+// One step of a method: its heat, its times, when it is looked at and turned, what its core must reach.
+import { plainly } from '../measure/quantity'
+import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
+import type { Step } from '../recipe/recipe'
+
+/** The oven setting a text names, in °C on the dial, or null. Gas marks and °F are turned into °C. */
+export function readOven(text: string): { celsius: number; fan: boolean } | null {
+  const plain = plainly(text)
+  const celsius = /(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:c\b|celsius|centigrade)/i.exec(plain)
+  const fan = /(\d{2,3})\s*(?:°|º)?\s*c?\s*fan|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
+  if (celsius)
+    return { celsius: Number(celsius[1]), fan: fan !== null && Number(fan[1] ?? fan[2]) === Number(celsius[1]) }
+  const fahrenheit = /(\d{3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:f\b|fahrenheit)/i.exec(plain)
+  if (fahrenheit) return { celsius: dialCelsius(Number(fahrenheit[1])), fan: fan !== null }
+  // no oven goes over 260 °C: bare degrees above that are Fahrenheit
+  const bare = /(\d{3})\s*(?:°|º|degrees?\b|deg\b)/i.exec(plain)
+  if (bare) {
+    const degrees = Number(bare[1])
+    return { celsius: degrees > 260 ? dialCelsius(degrees) : degrees, fan: fan !== null }
+  }
+  const gas = /gas(?: mark)?\s*(\d(?:\/\d)?)/i.exec(plain)
+  const mark = gas ? gasMarkCelsius(gas[1]!.includes('/') ? 1 / Number(gas[1]!.split('/')[1]) : Number(gas[1])) : null
+  return mark === null ? null : { celsius: mark, fan: false }
+}
+
+/** A time as a range of minutes, or null. */
+export function readMinutes(text: string): { from: number; to?: number } | null {
+  const plain = plainly(text)
+    .replace(/\b(?:an|one|1) hour and a half\b/gi, '90 min')
+    .replace(/\b(?:three quarters|3\/4) of an hour\b/gi, '45 min')
+    .replace(/\b(?:half|1\/2)(?: of)? an hour\b/gi, '30 min')
+    .replace(/\b(?:a quarter|1\/4) of an hour\b/gi, '15 min')
+    .replace(/\b(?:an|one) hour\b/gi, '60 min')
+    .replace(/\b(\d+) (\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, whole, above, below) =>
+      String(Number(whole) + above / below),
+    )
+    .replace(/\b(\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, above, below) => String(above / below))
+  const span =
+    /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h)\b(?:\s*(?:and )?(\d+)\s*min)?/i.exec(
+      plain,
+    )
+  if (!span) return null
+  const scale = /^h/i.test(span[3]!) ? 60 : 1
+  const from = Number(span[1]) * scale + Number(span[4] ?? 0)
+  return span[2] ? { from, to: Number(span[2]) * scale } : { from }
+}
+
+/** "start checking at 25 minutes": when it is first looked at, where that is said by itself. */
+function firstLookIn(text: string): number | null {
+  const look = /\b(?:look|check(?:ing)?|test(?:ing)?)\b[^.;]{0,30}?\b(?:at|after|from)\s*(\d{1,3})\s*min/i.exec(
+    plainly(text),
+  )
+  return look ? Number(look[1]) : null
+}
+
+/** One sentence or numbered step of the method, with its time and heat. */
+export function readStep(text: string): Step {
+  const clean = text.replace(/^\s*(?:step\s*)?\d{1,2}[.):]\s*/i, '').trim()
+  const oven = readOven(clean)
+  const minutes = readMinutes(clean)
+  // "a cooled bake" is a thing, not something to do
+  const bakes = /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|\bin the oven\b/i.test(
+    clean,
+  )
+  const when =
+    /^(?:pre-?heat|heat the oven|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
+      clean,
+    )
+      ? 'ahead'
+      : bakes
+        ? 'oven'
+        : /\b(?:cool|rack|ice|icing|dust with|slice|store|keeps?|set in|chill until set)\b/i.test(clean)
+          ? 'after'
+          : 'bench'
+  const step: Step = { text: clean, when }
+  if (minutes) step.minutes = bakes ? { firstLook: firstLookIn(clean) ?? minutes.from, ...minutes } : minutes
+  if (step.minutes && bakes) {
+    const turned = /\bturn(?:ing)?\b[^.;]{0,40}?\b(\d{1,3})\s*min/i.exec(clean)
+    const halfway = /\b(?:turn(?:ing)?|rotat(?:e|ing))\b[^.;]{0,40}?\bhalf[- ]?way\b/i.test(clean)
+    const turnAt = turned ? Number(turned[1]) : halfway ? Math.round(step.minutes.from / 2) : null
+    if (turnAt !== null && turnAt < step.minutes.from) step.minutes.turnAt = turnAt
+  }
+  if (oven) {
+    step.celsius = oven.celsius
+    if (oven.fan) step.fan = true
+  }
+  const core = /\b(?:core|inside|internal|centre)\b[^.]{0,30}?(\d{2,3})\s*(?:°|º)?\s*c\b/i.exec(clean)
+  if (core) step.coreCelsius = Number(core[1])
+  return step
+}

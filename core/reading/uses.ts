@@ -1,0 +1,110 @@
+// One written line may be several: a second use of the same, two things joined, something mixed in. Whatever goes into the
+// food gets a line of its own, so that its weight counts and its allergens are looked for.
+import { readAmount } from '../measure/quantity'
+import type { Amount } from '../measure/unit'
+import { takeBefore } from './prepWords'
+import { another, longestRead, more, type ReadLine, readLine } from './readLine'
+
+const divided =
+  /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
+const eachOf = /^(.+?) each(?: of|:)? (.+?),? (?:and|&) (\p{L}[\p{L} ]*)$/iu
+const mixedWith =
+  /[,(]?\s*(?:then |and )?(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made)(?: (?:up|together|to a (?:smooth )?paste))? (?:with|in|into) (.+?)\)?$/iu
+/** What of one thing is no second thing: "1 lemon, zest and 2 tbsp juice". */
+const ofTheFirst =
+  /^(?:between|from|juice|zest|rind|peel|separated|whole|(?:them|it|its|these|those|this|that|which)\b.*|\d.*)$/i
+
+/** How much of the same, and for what: nothing of it names another thing. */
+const ofTheSame =
+  /^(?:(?:an?|another|some|of|it|them|little|bit|touch|few|handfuls?|pinch|extra|more|one|whole|small|large|halves|pieces|spoonfuls?|tablespoons?|teaspoons?|needed|required|if|when|as|in|on|at)\b ?)*/i
+const otherThing = (said: string): boolean => {
+  const what = said.replace(/(?:^| )(?:for|to|as)\b.*$/i, '')
+  return /\p{L}{3}/u.test((readAmount(what)?.rest ?? what).trim().replace(ofTheSame, ''))
+}
+
+/** The same said of half of it. */
+const halved = (amount: Amount): Amount => ({
+  ...amount,
+  value: amount.value / 2,
+  ...(amount.upTo === undefined ? {} : { upTo: amount.upTo / 2 }),
+})
+
+/** Says how much: then it is a thing of its own and not a manner of preparing. */
+const isMeasured = (read: ReadLine): boolean =>
+  read.item !== '' &&
+  !ofTheFirst.test(read.item) &&
+  takeBefore(`${read.item} x`).item !== 'x' &&
+  /\p{L}{2}/u.test(read.item) &&
+  (read.amount !== null || read.approximate)
+
+const weighsNothing = (read: ReadLine) => read.amount === null || read.amount.unit === 'each'
+
+/** Every use and every thing that the line names, the first as written. One line for most. */
+export function uses(text: string): ReadLine[] {
+  if (text.length > longestRead) return [readLine(text)]
+  const extra = more.exec(text)
+  const before = extra ? uses(text.slice(0, extra.index)) : []
+  if (extra && before[0]!.item !== '') {
+    const said = extra[0].replace(/^[,;(]?\s*(?:plus|\+|and)\s+/i, '').replace(/\)$/, '')
+    // "plus extra almonds to decorate" are almonds
+    if (otherThing(said)) {
+      const other = readLine(said)
+      return [...before, { ...other, approximate: other.amount === null || other.approximate }]
+    }
+    const use = /\b(?:for|to|as)\b.*$/i.exec(said)?.[0] ?? 'for the tin'
+    const second = readLine(`${before[0]!.item}, ${use}`)
+    const amount = readAmount(said.replace(/^(?:extra|another) /i, ''))
+    const known = amount && amount.amount.unit !== 'each' ? amount.amount : null
+    return [...before, { ...second, amount: known, approximate: known === null }]
+  }
+  const mixed = mixedWith.exec(text)
+  if (mixed && mixed.index > 0) {
+    const other = readLine(mixed[1]!)
+    const first = uses(text.slice(0, mixed.index))
+    // of "soaked in cold water" nothing is measured; water that something was soaked in goes, rum stays
+    if (isMeasured(other) && first.some(one => one.amount !== null))
+      return [
+        {
+          ...first[0]!,
+          prep: [first[0]!.prep, mixed[0].replace(mixed[1]!, 'what follows').replace(/^[\s,(]+|\)$/g, '')]
+            .filter(Boolean)
+            .join(', '),
+        },
+        ...first.slice(1),
+        /soaked|rehydrated/i.test(mixed[0]) && /\bwater$/i.test(other.item)
+          ? { ...other, role: 'drained' as const }
+          : other,
+      ]
+  }
+  const two = another.exec(text)
+  const opened = two
+    ? (text.slice(0, two.index).match(/\(/g)?.length ?? 0) - (text.slice(0, two.index).match(/\)/g)?.length ?? 0)
+    : 0
+  if (two && opened === 0) {
+    const first = uses(text.slice(0, two.index))
+    const other = uses(two[1]!)
+    // "sugar and 20 g almonds": what is weighed is another thing, however the first is said
+    const apart =
+      first.every(isMeasured) ||
+      (first[0]!.amount === null && /\p{L}{3}/u.test(first[0]!.item) && !weighsNothing(other[0]!))
+    if (apart && other.every(isMeasured)) return [...first, ...other]
+  }
+  const halves = divided.exec(text)
+  if (halves) {
+    const whole = readLine(text.slice(0, halves.index))
+    const other = readLine(`${whole.item}, ${halves[1]!.replace(/^on (?:the )?top/i, 'for the top')}`)
+    if (whole.amount) {
+      const part = {
+        ...whole,
+        amount: halved(whole.amount),
+        plus: whole.plus.map(halved),
+        also: whole.also.map(halved),
+      }
+      return [part, { ...part, role: other.role }]
+    }
+  }
+  const each = eachOf.exec(text)
+  if (each && readLine(`${each[1]} ${each[2]}`).amount)
+    return [each[2]!.split(/,\s*/), each[3]!].flat().map(item => readLine(`${each[1]} ${item}`))
+  return [readLine(text)]
+}
