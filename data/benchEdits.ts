@@ -1,5 +1,14 @@
 // What one bench changed, applied to things as they are now: recipe, product and prices in one transaction.
-import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, unknownIngredient } from '@fair-tin/core'
+import {
+  applyBenchEdits,
+  type BenchClash,
+  type BenchEdit,
+  type BenchThings,
+  freshIn,
+  type Product,
+  partOnBench,
+  type Recipe,
+} from '@fair-tin/core'
 import { addIngredient, listIngredients, saveIngredient } from './ingredients'
 import { findProduct, saveProduct } from './products'
 import { lockRecipe, saveRecipe } from './recipes'
@@ -11,32 +20,41 @@ export interface EditedBench extends Pick<BenchThings, 'product' | 'recipe'> {
   clashes: BenchClash[]
 }
 
+/** What stands on the bench: a product with its recipe, or a part by itself. */
+export type OnBench = { product: string } | { part: string }
+
+async function lockOnBench(sql: BakerySql, on: OnBench): Promise<{ product: Product; recipe: Recipe } | null> {
+  if ('part' in on) {
+    const recipe = await lockRecipe(sql, on.part)
+    // nothing of a product is changed from a part's bench
+    return recipe ? { product: partOnBench({ recipes: [], products: [] }, recipe), recipe } : null
+  }
+  const [locked] = await sql<
+    { recipe_id: string }[]
+  >`select recipe_id from product where id = ${on.product} and removed_at is null for update`
+  if (!locked) return null
+  const [product, recipe] = await Promise.all([findProduct(sql, on.product), lockRecipe(sql, locked.recipe_id)])
+  return product && recipe ? { product, recipe } : null
+}
+
 /**
- * Applies edits under a lock on the product and its recipe; what clashes is left out and told. Sending the same edits
- * again changes nothing. `judge` may refuse the outcome by throwing. Null where the product or its recipe is gone.
- * Throws ZodError for what could not be read back.
+ * Applies edits under a lock on the product and its recipe, or on the part; what clashes is left out and told. Sending
+ * the same edits again changes nothing. `judge` may refuse the outcome by throwing. Null where it is gone.
+ * Throws ZodError for what could not be read back, RangeError for a product's field changed from a part.
  */
 export async function editBench(
   sql: BakerySql,
-  productId: string,
+  on: OnBench,
   edits: readonly BenchEdit[],
   judge: (things: BenchThings) => Promise<void> = async () => {},
 ): Promise<EditedBench | null> {
-  const [locked] = await sql<
-    { recipe_id: string }[]
-  >`select recipe_id from product where id = ${productId} and removed_at is null for update`
+  if ('part' in on && edits.some(edit => edit.kind === 'product' || edit.kind === 'tick'))
+    throw new RangeError('A part is not sold by itself: its claims and prices are those of what it goes into.')
+  const locked = await lockOnBench(sql, on)
   if (!locked) return null
-  const [product, recipe, known] = await Promise.all([
-    findProduct(sql, productId),
-    lockRecipe(sql, locked.recipe_id),
-    listIngredients(sql),
-  ])
-  if (!product || !recipe) return null
-  const fresh = edits.flatMap(edit =>
-    edit.kind === 'add' && edit.fresh && 'ingredient' in edit.line.of
-      ? [unknownIngredient(edit.line.of.ingredient, edit.fresh)]
-      : [],
-  )
+  const { product, recipe } = locked
+  const known = await listIngredients(sql)
+  const fresh = edits.flatMap(freshIn)
   const added = fresh.filter((one, at) => ![...known, ...fresh.slice(0, at)].some(other => other.id === one.id))
   for (const one of added) await addIngredient(sql, one)
   const before: BenchThings = { product, recipe, ingredients: [...known, ...added] }
@@ -56,7 +74,7 @@ export async function editBench(
   }
   for (const one of changed) {
     const saved = await saveIngredient(sql, one, one.version ?? 1)
-    if (!saved.saved) throw new Error(`${one.name} changed while its price was written. Send it again.`)
+    if (!saved.saved) throw new Error(`${one.name} changed while its price or its measure was written. Send it again.`)
     result.ingredients = [
       ...result.ingredients.filter(other => other.id !== one.id),
       { ...one, version: saved.version },

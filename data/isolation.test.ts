@@ -5,6 +5,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import {
   addDelivery,
   addIngredient,
+  addOrder,
+  addProduct,
   addRecipe,
   columnsOf,
   editBench,
@@ -13,11 +15,13 @@ import {
   findIngredient,
   journalOf,
   keepFile,
+  keepTrial,
   keepVersion,
   listIngredients,
   listLots,
   listVersions,
   lockRecipe,
+  movePart,
   readStamp,
   rememberColumns,
   removeIngredient,
@@ -53,6 +57,13 @@ async function larderPapers(sql: BakerySql, ingredient: string): Promise<void> {
   })
   await rememberColumns(sql, 'Tarn Mill', guessColumns(['Name', 'Pack', 'Price']))
 }
+/** One of each thing a bench keeps beside the recipe. */
+async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Promise<void> {
+  const { id: _, version: __, ...body } = recipe
+  await keepTrial(sql, recipe.id, { id: `trial-${recipe.id}`, name: 'less sugar', notes: '', body, fresh: [] })
+  await movePart(sql, `${recipe.id}-probe`, 1200, 'made')
+  await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
+}
 let tables: string[] = []
 let views: string[] = []
 
@@ -74,10 +85,27 @@ beforeAll(async () => {
       await addRecipe(sql, recipe)
       await keepVersion(sql, recipe, 'secret', '')
       await larderPapers(sql, 'secret-flour')
+      await addProduct(sql, {
+        id: 'secret-slice',
+        name: 'Secret slice',
+        recipe: recipe.id,
+        netWeight: 50,
+        pieces: 1,
+        claims: [],
+        markets: ['uk'],
+      })
+      await benchPapers(sql, recipe, 'secret-slice')
     },
     'ulf',
   )
-  await withBakery(mine, sql => larderPapers(sql, 'salt'), 'nell')
+  await withBakery(
+    mine,
+    async sql => {
+      await larderPapers(sql, 'salt')
+      await benchPapers(sql, (await lockRecipe(sql, 'short-pastry'))!, 'rhubarb-tartlet')
+    },
+    'nell',
+  )
 })
 afterAll(async () => {
   await closePool()
@@ -93,15 +121,18 @@ describe('isolation', () => {
       'ingredient',
       'journal',
       'kitchen',
+      'order_line',
       'pack',
+      'part_entry',
       'price_list',
       'product',
       'recipe',
       'recipe_version',
       'staff',
       'stock_entry',
+      'trial',
     ])
-    expect(views).toEqual(['ingredient_in_force', 'product_in_force', 'recipe_in_force', 'stock'])
+    expect(views).toEqual(['ingredient_in_force', 'part_stock', 'product_in_force', 'recipe_in_force', 'stock'])
   })
   it('is on and forced for every table, and every view asks as its user', async () => {
     const rows = await owner<
@@ -250,13 +281,13 @@ describe('edits from a bench', () => {
       { kind: 'add', line: { id: 'x1', of: { ingredient: 'salt' }, amount: null, role: 'mix' }, after: null },
       { kind: 'tick', list: 'claims', item: 'paleo', to: true },
     ]
-    const send = () => withBakery(mine, sql => editBench(sql, 'rhubarb-tartlet', edits), 'tobit')
+    const send = () => withBakery(mine, sql => editBench(sql, { product: 'rhubarb-tartlet' }, edits), 'tobit')
     const [first, second] = [await send(), await send()]
     expect(second!.recipe).toEqual(first!.recipe)
     expect(second!.product.version).toBe(first!.product.version)
     const [entry] = await withBakery(mine, sql => journalOf(sql, 'product', 'rhubarb-tartlet'))
     expect(entry).toMatchObject({ person: 'tobit', change: 'update' })
-    await withBakery(mine, sql => editBench(sql, 'rhubarb-tartlet', edits.map(inverse).reverse()), 'tobit')
+    await withBakery(mine, sql => editBench(sql, { product: 'rhubarb-tartlet' }, edits.map(inverse).reverse()), 'tobit')
   })
   it('are undone whole where the outcome is refused', async () => {
     const before = await withBakery(mine, readStamp)
@@ -264,7 +295,7 @@ describe('edits from a bench', () => {
       withBakery(
         mine,
         sql =>
-          editBench(sql, 'rhubarb-tartlet', [{ kind: 'pieces', was: 12, to: 13 }], async () => {
+          editBench(sql, { product: 'rhubarb-tartlet' }, [{ kind: 'pieces', was: 12, to: 13 }], async () => {
             throw new Error('no')
           }),
         'nell',
@@ -273,7 +304,7 @@ describe('edits from a bench', () => {
     expect(await withBakery(mine, readStamp)).toBe(before)
   })
   it('of a product of another bakery find nothing', async () =>
-    expect(await withBakery(theirs, sql => editBench(sql, 'rhubarb-tartlet', []), 'ulf')).toBeNull())
+    expect(await withBakery(theirs, sql => editBench(sql, { product: 'rhubarb-tartlet' }, []), 'ulf')).toBeNull())
 })
 
 describe('the larder’s papers and lots', () => {

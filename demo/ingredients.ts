@@ -28,6 +28,7 @@ export function ingredients(today: string): Ingredient[] {
   return [
     {
       id: 'buckwheat-flour',
+      counterpart: { name: 'wheat flour', perKg: '0.85' },
       name: 'buckwheat flour',
       ...milled('buckwheat-flour', 'Tarn Mill', 'TM-204 issue 6'),
       traits: plant,
@@ -37,6 +38,7 @@ export function ingredients(today: string): Ingredient[] {
     },
     {
       id: 'brown-rice-flour',
+      counterpart: { name: 'wheat flour', perKg: '0.85' },
       name: 'brown rice flour',
       ...milled('brown-rice-flour', 'Tarn Mill', 'TM-118 issue 3'),
       traits: cereal,
@@ -46,6 +48,7 @@ export function ingredients(today: string): Ingredient[] {
     },
     {
       id: 'tapioca-starch',
+      counterpart: { name: 'wheat flour', perKg: '0.85' },
       name: 'tapioca starch',
       ...milled('tapioca-starch', 'Tarn Mill', 'TM-330 issue 2'),
       traits: plant,
@@ -55,6 +58,7 @@ export function ingredients(today: string): Ingredient[] {
     },
     {
       id: 'teff-flour',
+      counterpart: { name: 'wheat flour', perKg: '0.85' },
       name: 'teff flour',
       labelName: 'wholegrain teff flour',
       ...milled('teff-flour', 'Tarn Mill', 'TM-412 issue 1'),
@@ -84,6 +88,7 @@ export function ingredients(today: string): Ingredient[] {
     },
     {
       id: 'plant-butter',
+      counterpart: { name: 'butter', perKg: '6.90' },
       name: 'plant butter',
       standsFor: 'plant butter',
       supplier: 'Quayside Dairyless',
@@ -285,6 +290,7 @@ export function ingredients(today: string): Ingredient[] {
     },
     {
       id: 'rice-drink',
+      counterpart: { name: 'milk', perKg: '0.95' },
       name: 'rice drink',
       supplier: 'Quayside Dairyless',
       composition: [{ name: 'water' }, { name: 'rice', percent: 14 }, { name: 'sunflower oil' }, { name: 'sea salt' }],

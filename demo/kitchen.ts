@@ -21,6 +21,23 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
       rates: [{ currency: 'EUR', rate: '0.86', from: day(-30) }],
       labourPerHour: '14.50',
       energyPerKwh: '0.27',
+      around: { weighLine: 0.4, changeover: 6, packOne: 0.3 },
+      running: [
+        { name: 'rent and rates', perMonth: '640.00', key: 'labourHour', monthly: 260 },
+        { name: 'insurance and tests', perMonth: '118.00', key: 'batch', monthly: 90 },
+      ],
+      leftOver: 'stock',
+      taxes: {
+        uk: {
+          included: true,
+          rates: [
+            { name: 'zero-rated', percent: '0' },
+            { name: 'standard', percent: '20' },
+          ],
+        },
+        us: { included: false, rates: [{ name: 'no sales tax', percent: '0' }] },
+      },
+      pricePoint: { step: '0.10', less: '0.05' },
       operator: { name: 'Pennywhistle Lane Bakehouse', address: '4 Pennywhistle Lane, Sallowmere SW0 0ZZ' },
       scales: [
         { capacity: 15000, resolution: 1 },
@@ -29,7 +46,23 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
       tins: [
         { shape: 'square', side: 20, depth: 5 },
         { shape: 'loaf', length: 23, width: 13, depth: 7 },
+        { shape: 'square', side: 23, depth: 5 },
+        { shape: 'round', diameter: 20, depth: 4 },
+        { shape: 'round', diameter: 23, depth: 6 },
+        { shape: 'ring', diameter: 20, hole: 6, depth: 8 },
+        { shape: 'rectangle', length: 30, width: 20, depth: 5 },
+        { shape: 'rectangle', length: 33, width: 23, depth: 2 },
+        { shape: 'loaf', length: 16, width: 9, depth: 5 },
         { shape: 'cups', count: 12, volumeMl: 100 },
+        { shape: 'cups', count: 12, volumeMl: 110 },
+      ],
+      mixers: [
+        { name: 'planetary mixer', grams: 6000 },
+        { name: 'stand mixer', grams: 1800 },
+      ],
+      ovens: [
+        { name: 'fan oven', tins: 4, fan: true, kW: 6.5, preheatMinutes: 15 },
+        { name: 'deck oven', tins: 2, kW: 4.2, preheatMinutes: 40 },
       ],
       crossContact: [
         ...absent,

@@ -1,18 +1,23 @@
 // Loads the demo bakery into a new database. Run by the demo and test scripts after the migrations.
 import path from 'node:path'
+import { isFrozen } from '@fair-tin/core'
 import {
   addDelivery,
   addIngredient,
   addKitchen,
+  addOrder,
   addProduct,
   addRecipe,
   closePool,
+  keepTrial,
   keepVersion,
   migrate,
+  movePart,
   takeStock,
   withBakery,
 } from '@fair-tin/data'
 import postgres from 'postgres'
+import { orders, partEntries, trial } from './bench'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
 import { deliveries } from './shelf'
@@ -45,7 +50,7 @@ try {
       async sql => {
         await addKitchen(sql, workbook.kitchen, workbook.evidence)
         for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
-        for (const recipe of workbook.recipes) await addRecipe(sql, recipe)
+        for (const recipe of workbook.recipes) if (!isFrozen(recipe)) await addRecipe(sql, recipe)
         for (const product of workbook.products) await addProduct(sql, product)
       },
       'set-up',
@@ -59,6 +64,9 @@ try {
           await addDelivery(sql, id, ingredient, delivery)
           if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
         }
+        for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
+        for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
+        await keepTrial(sql, trial.recipe, trial)
       },
       'nell',
     )
