@@ -38,6 +38,7 @@ let server
 try {
   run('tests/bench/rollUp.ts')
   run('tests/bench/catalogue.ts')
+  run('tests/bench/batch.ts')
   run('demo/load.ts')
   ensureBuild('.next-test', console.log)
   server = await serve(await freePort(), '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })

@@ -43,7 +43,6 @@ const desk = { width: 1280, height: 800 }
 const views = [
   { name: 'recipes', at: '/recipes', size: desk },
   { name: 'bench', at: '/products/damson-slice', size: desk },
-  { name: 'bench-sound', at: '/products/ginger-teff-loaf', size: desk },
   {
     name: 'bench-reason',
     at: '/products/damson-slice',
@@ -52,14 +51,44 @@ const views = [
   },
   {
     name: 'bench-cost',
-    at: '/products/ginger-teff-loaf',
+    at: '/products/damson-slice?lid=cost',
+    size: desk,
+  },
+  {
+    name: 'bench-batch',
+    at: '/products/ginger-teff-loaf?pieces=36',
     size: desk,
     act: async page => {
-      await page.keyboard.press(']')
-      await page.keyboard.press('2')
+      await page.getByRole('tab', { name: 'Batch' }).click()
+      await page.getByLabel('Columns').click()
+      await page.getByRole('option', { name: 'on the scale' }).click()
     },
   },
-  { name: 'bench-proof', at: '/products/blackcurrant-bun', size: desk, act: page => page.keyboard.press('3') },
+  {
+    name: 'bench-blend',
+    at: '/products/ginger-treacle-square',
+    size: desk,
+    act: async page => {
+      await page.getByRole('tab', { name: 'Blend' }).click()
+      await page.getByRole('button', { name: 'Look for another blend' }).click()
+      await page.getByRole('button', { name: 'Find the blend' }).click()
+      await page.getByText('A kilogram costs').waitFor()
+      await page.getByRole('button', { name: 'Try it here' }).scrollIntoViewIfNeeded()
+    },
+  },
+  {
+    name: 'bench-trial',
+    at: '/products/damson-slice',
+    size: desk,
+    act: async page => {
+      await page.keyboard.press('t')
+      await page.getByRole('button', { name: 'Go on with it' }).click()
+      await page.getByRole('button', { name: 'Side by side with today' }).click()
+    },
+  },
+  { name: 'orders', at: '/orders', size: desk },
+  { name: 'shopping', at: '/orders/shopping', size: desk },
+  { name: 'earnings', at: '/recipes/earnings', size: desk },
   { name: 'bench-tablet', at: '/products/rhubarb-tartlet', size: { width: 1024, height: 768 } },
   { name: 'bench-phone', at: '/products/damson-slice', size: { width: 390, height: 844 } },
   {
@@ -103,21 +132,11 @@ const views = [
       await page.getByText('What it is made of').scrollIntoViewIfNeeded()
     },
   },
-  { name: 'about-product', at: '/products/damson-slice', size: desk, act: page => page.keyboard.press('5') },
   {
     name: 'markets',
     at: '/products/ginger-teff-loaf',
     size: desk,
     act: page => page.getByRole('button', { name: 'Beside another market' }).click(),
-  },
-  {
-    name: 'versions',
-    at: '/products/ginger-teff-loaf',
-    size: desk,
-    act: async page => {
-      await page.keyboard.press('h')
-      await page.getByText('Line by line').waitFor()
-    },
   },
 ]
 

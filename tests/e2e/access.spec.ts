@@ -8,10 +8,14 @@ const views: [string, string][] = [
   ['edit', '/recipes/damson-slice'],
   ['bench', '/products/damson-slice'],
   ['bench with a gap', '/products/rhubarb-tartlet'],
+  ['part', '/parts/house-flour-blend'],
   ['larder', '/larder'],
   ['ingredient', '/larder/plant-butter'],
   ['new ingredient', '/larder/new'],
   ['kitchen', '/kitchen'],
+  ['orders', '/orders'],
+  ['what to buy', '/orders/shopping'],
+  ['what earns', '/recipes/earnings'],
   ['today', '/'],
   ['price list', '/larder/prices'],
   ['print', '/products/ginger-teff-loaf/print'],
@@ -39,20 +43,28 @@ for (const [name, at] of views)
     await clean(page)
   })
 
-test('axe finds nothing on a reading, a reason, the product’s sheet and the keys', async ({ page }) => {
-  test.slow() // seven views in one go
+test('axe finds nothing on a reading', async ({ page }) => {
   await readText(page, 'Buns\n\n1 cup mesquite flour\nbutter, for greasing\n')
   await expect(page.getByText('Not in the larder yet.').first()).toBeVisible()
   await clean(page)
+})
+
+test('axe finds nothing on each face of the lid', async ({ page }) => {
+  test.slow() // many views in one go
+  await page.goto('/products/damson-slice')
+  await expect(page.locator('h1')).toBeVisible()
+  for (const key of ['2', '3', '4', '5', '6', '7']) {
+    await page.keyboard.press(key)
+    await clean(page)
+  }
+})
+
+test('axe finds nothing on what opens from the bench', async ({ page }) => {
+  test.slow() // many views in one go
   await page.goto('/products/damson-slice')
   await page.getByRole('button', { name: /^release spray: gluten-free/ }).click()
   await clean(page)
   await page.keyboard.press('Escape')
-  for (const key of ['2', '3', '4', '5']) {
-    await page.keyboard.press(key)
-    await clean(page)
-  }
-  await page.keyboard.press('1')
   await page.getByRole('button', { name: 'Beside another market' }).click()
   await clean(page)
   await page.keyboard.press('Escape')
@@ -124,4 +136,20 @@ test('the bench answers to its keys', async ({ page }) => {
   await page.keyboard.type('24')
   await expect(row).toContainText('400 g')
   await page.keyboard.press('Escape')
+})
+
+test('axe finds nothing on sizes, another blend and a trial', async ({ page }) => {
+  test.slow() // four views in one go
+  await page.goto('/products/damson-slice')
+  await page.getByRole('button', { name: 'Size by …' }).click()
+  await page.getByRole('button', { name: 'A tin not in the list' }).click()
+  await clean(page)
+  await page.keyboard.press('Escape')
+  await page.getByRole('tab', { name: 'Blend' }).click()
+  await page.getByRole('button', { name: 'Look for another blend' }).click()
+  await clean(page)
+  await page.keyboard.press('t')
+  await clean(page)
+  await page.getByRole('button', { name: 'Try something' }).click()
+  await clean(page)
 })

@@ -55,7 +55,7 @@ test('a part cannot hold itself, straight or through another', async ({ page }) 
   await page.getByLabel('Add a line').fill('100 g short pastry')
   await page.getByRole('button', { name: 'Add the line' }).click()
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
-  await expect(page).toHaveURL(/\/recipes$/)
+  await expect(page).toHaveURL(/\/parts\/house-flour-blend$/)
   await page.goto('/recipes/short-pastry')
   await page.getByLabel('Add a line').fill('50 g house flour blend')
   await page.getByRole('button', { name: 'Add the line' }).click()
@@ -67,7 +67,7 @@ test('a part cannot hold itself, straight or through another', async ({ page }) 
   await page.goto('/recipes/house-flour-blend')
   await page.getByRole('button', { name: 'Remove 100 g short pastry' }).click()
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
-  await expect(page).toHaveURL(/\/recipes$/)
+  await expect(page).toHaveURL(/\/parts\/house-flour-blend$/)
 })
 
 test('an ingredient without price, weight or facts is said to be so, and counts as nothing known', async ({ page }) => {
@@ -196,4 +196,41 @@ test('a product’s absurd facts are refused on its sheet, stay typed, and break
   await expect(page.getByRole('status').filter({ hasText: 'Recipe draft' })).toContainText('saved')
   await page.goto('/recipes')
   await expect(page.getByRole('heading', { name: 'Recipes', exact: true })).toBeVisible()
+})
+
+test('ten thousand lines are more than a recipe: said at once, and the paste is still there', async ({ page }) => {
+  const text = `Long list\n\n${Array.from({ length: 10_000 }, (_, at) => `${(at % 9) + 1} g x`).join('\n')}`
+  await page.goto('/recipes/new')
+  await page.getByLabel('The recipe as written').focus()
+  await page.evaluate(pasted => {
+    const data = new DataTransfer()
+    data.setData('text', pasted)
+    document.activeElement!.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    )
+  }, text)
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: '10,000 lines were read: more than a recipe' })).toBeVisible()
+  expect(await page.getByLabel('The recipe as written').inputValue()).toBe(text)
+})
+
+test('what nobody weighed is asked for where it is missing, in the measure that is written', async ({ page }) => {
+  await readText(page, 'Unweighed buns\nMakes 4\n\n2 cups carob meal\n100 g light cane sugar')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await page.getByRole('button', { name: /^No weight of carob meal/ }).click()
+  const asks = page.getByRole('dialog', { name: 'Weight of carob meal' })
+  await expect(asks).toContainText('No weight per cup for carob meal.')
+  for (const wrong of ['0', '-4', 'much', '1e9']) {
+    await asks.getByLabel(/weighs, g/).fill(wrong)
+    await asks.getByRole('button', { name: 'Keep this weight' }).click()
+    await expect(asks.getByRole('alert')).toContainText('more than nothing')
+    await expect(asks.getByLabel(/weighs, g/)).toHaveValue(wrong)
+  }
+  await asks.getByLabel(/weighs, g/).fill('103')
+  await expect(page.getByRole('row').filter({ hasText: 'carob meal' }).first()).toContainText('≈ 206 g')
+  await asks.getByRole('button', { name: 'Keep this weight' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /saved/ })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('row').filter({ hasText: 'carob meal' }).first()).toContainText('≈ 206 g')
+  await expect(page.locator('body')).not.toContainText('NaN')
 })

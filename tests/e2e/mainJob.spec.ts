@@ -50,7 +50,7 @@ test('a recipe from a card becomes a label one can print', async ({ page }, info
   // cost: 200 g of teff flour at 28.90 for 5 kg
   await expect(ledgerRow(page, 'teff flour')).toContainText('1.16')
   await page.getByRole('tab', { name: /Cost/ }).click()
-  await expect(page.getByText('Ingredients only, at the price in force')).toContainText('for 12 pieces')
+  await expect(page.getByRole('tabpanel')).toContainText('For 12 made')
 
   // check: all proven but the nuts, whose swabs ran out
   const head = page.getByRole('region', { name: 'Ledger' }).getByRole('columnheader')
@@ -147,7 +147,7 @@ test('the main job by keyboard alone: paste, keep, size, price, claims, market, 
   await page.keyboard.press('Escape')
   await expect(ledgerRow(page, 'teff flour')).toContainText('1.16')
   await quiet()
-  await page.keyboard.press('5')
+  await page.keyboard.press('7')
   await page.getByLabel('sesame-free', { exact: true }).focus()
   await page.keyboard.press('Space')
   await expect(page.getByRole('columnheader').filter({ hasText: 'sesame' })).toContainText('holds')

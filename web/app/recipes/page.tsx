@@ -1,12 +1,15 @@
-import { assess, billOf, toPlaces, weighed } from '@fair-tin/core'
-import { readWorkbook } from '@fair-tin/data'
+import { assess, billOf, isFrozen, toPlaces, weighed } from '@fair-tin/core'
+import { partsOnShelf, readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../../bakery'
 import { Shelf } from '../../screens/recipes/Shelf'
 import { money } from '../../ui/money'
 
 export const metadata = { title: 'Recipes' }
 export default async function Recipes() {
-  const [workbook, market] = await Promise.all([reading(sql => readWorkbook(sql, today())), marketInView()])
+  const [[workbook, stock], market] = await Promise.all([
+    reading(sql => Promise.all([readWorkbook(sql, today()), partsOnShelf(sql)])),
+    marketInView(),
+  ])
   const products = workbook.products.map(product => {
     const { claims, cost, declaration, pieces } = assess(workbook, product.id, market)
     return {
@@ -22,15 +25,18 @@ export default async function Recipes() {
   })
   const sold = new Set(workbook.products.map(product => product.recipe))
   const parts = workbook.recipes
-    .filter(recipe => !sold.has(recipe.id))
+    .filter(recipe => !sold.has(recipe.id) && !isFrozen(recipe))
     .map(recipe => {
       const bill = billOf(workbook, recipe.id)
       return {
         id: recipe.id,
         name: recipe.name,
         makes: bill.unknown.length > 0 ? 'weight not known' : `makes ${weighed(bill.finished)}`,
+        onShelf: stock[recipe.id] ? weighed(stock[recipe.id]!) : '',
         usedIn: workbook.recipes
-          .filter(other => other.lines.some(line => 'recipe' in line.of && line.of.recipe === recipe.id))
+          .filter(
+            other => !isFrozen(other) && other.lines.some(line => 'recipe' in line.of && line.of.recipe === recipe.id),
+          )
           .map(other => other.name),
       }
     })

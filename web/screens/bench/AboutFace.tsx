@@ -1,18 +1,17 @@
 // The lid's product: its name, weight, keeping, claims and markets. Every key and tick moves the bench at once.
 'use client'
 import {
-  type BenchEdit,
   type ClaimCode,
   claimName,
   marketsServed,
   namedClaims,
   type ProductField,
   productCategories,
-  refusedIn,
   rulesOf,
 } from '@fair-tin/core'
 import { Choose } from '../../ui/Choose'
 import type { LidProps } from './Lid'
+import { putField, readField } from './productEdit'
 import { type Hands, type Reads, useTyped } from './useTyped'
 
 const number = (text: string) => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')))
@@ -20,19 +19,10 @@ const number = (text: string) => (text.trim() === '' ? null : Number(text.trim()
 export function AboutFace({ assessment, product, recipe, ingredients, hands, pieceName }: LidProps) {
   const inRecipe = new Set(assessment.bill.lines.map(line => line.ingredient))
   const used = ingredients.filter(one => inRecipe.has(one.id) || product.highlighted?.includes(one.id))
-  const put = (field: ProductField, to: unknown): BenchEdit => ({
-    kind: 'product',
-    field,
-    was: product[field] ?? null,
-    to,
-  })
   const reads =
     (field: ProductField, value: (text: string) => unknown): Reads =>
-    typed => {
-      const to = value(typed)
-      const refused = refusedIn(field, to)
-      return refused ? { problem: refused } : { edits: [put(field, to)] }
-    }
+    typed =>
+      readField(product, field, value(typed))
   const text = (field: ProductField) => reads(field, typed => typed.trim() || null)
   const keeps = product.keeps ?? { days: 0, mark: 'bestBefore' as const, storage: '' }
   const keeping = (change: (typed: string) => Partial<typeof keeps>): Reads =>
@@ -118,7 +108,7 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
             value={product.category ?? ''}
             placeholder="not said"
             options={productCategories.map(one => ({ value: one.code, label: one.name }))}
-            onChange={category => hands.onEdit(put('category', category))}
+            onChange={category => hands.onEdit(putField(product, 'category', category))}
           />
         </div>
         <Field
@@ -129,7 +119,7 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
           decimal
           read={typed =>
             typed.trim() === ''
-              ? { edits: [put('keeps', null)] }
+              ? { edits: [putField(product, 'keeps', null)] }
               : keeping(days => ({ days: number(days) ?? Number.NaN }))(typed)
           }
         />
@@ -139,7 +129,8 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
             label="Date mark"
             value={keeps.mark}
             onChange={mark =>
-              product.keeps && hands.onEdit(put('keeps', { ...keeps, mark: mark as 'bestBefore' | 'useBy' }))
+              product.keeps &&
+              hands.onEdit(putField(product, 'keeps', { ...keeps, mark: mark as 'bestBefore' | 'useBy' }))
             }
             options={[
               { value: 'bestBefore', label: 'best before' },

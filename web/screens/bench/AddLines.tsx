@@ -21,13 +21,19 @@ export function addEdit(
 ): Extract<BenchEdit, { kind: 'add' }> {
   const read = readLine(text)
   const part = matchName(read.item, parts)
-  const known = matchName(read.item, larder)
+  const whole = read.prep ? matchName(`${read.prep} ${read.item}`, larder) : null
+  const known = whole?.sure ? whole : matchName(read.item, larder)
   const fresh = !part?.sure && !known?.sure
   const of: Line['of'] = part?.sure
     ? { recipe: part.id }
     : known?.sure
       ? { ingredient: known.id }
       : { ingredient: madeId(read.item) }
+  // what else could stand there, where the larder knows it; what it does not know is still in the text
+  const others = read.alternatives.flatMap(other => {
+    const match = matchName(readLine(other).item, larder)
+    return match?.sure ? [{ ingredient: match.id }] : []
+  })
   const line: Line = {
     id: madeId('line'),
     of,
@@ -40,6 +46,7 @@ export function addEdit(
     ...(read.prep ? { prep: read.prep } : {}),
     ...(read.optional ? { optional: true } : {}),
     ...(read.approximate ? { approximate: true } : {}),
+    ...(others.length ? { alternatives: others } : {}),
     ...(recipe.lines.at(-1)?.heading && read.role === 'mix'
       ? { heading: recipe.lines.filter(one => one.role === 'mix').at(-1)?.heading ?? recipe.lines.at(-1)!.heading! }
       : {}),
@@ -51,11 +58,14 @@ export function AddLines({
   recipe,
   larder,
   parts,
+  refuse,
   onEdit,
 }: {
   recipe: Recipe
   larder: readonly Named[]
   parts: readonly Named[]
+  /** Why this cannot be put into the recipe; null where it can. */
+  refuse: (of: Line['of']) => string | null
   onEdit: (...edits: BenchEdit[]) => void
 }) {
   const [text, setText] = useState('')
@@ -76,6 +86,8 @@ export function AddLines({
     const deed: BenchEdit[] = []
     for (const row of wanted) {
       const edit = addEdit(row, recipe, larder, parts, after)
+      const refused = refuse(edit.line.of)
+      if (refused) return setProblem(refused)
       deed.push(edit)
       after = edit.line.id
     }

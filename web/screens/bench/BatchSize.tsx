@@ -1,8 +1,9 @@
 // How much to make: by pieces, by tins, or by a factor.
 'use client'
-import { type Recipe, tinName, toPlaces } from '@fair-tin/core'
+import { type Recipe, type TinCount, tinName, toPlaces } from '@fair-tin/core'
 import { ToggleGroup } from 'radix-ui'
-import { type RefObject, useEffect, useState } from 'react'
+import { type PointerEvent, type ReactNode, type RefObject, useRef, useState } from 'react'
+import { type Batch, mostMakings } from './batch/batch'
 
 const factors: [string, number][] = [
   ['½', 0.5],
@@ -10,23 +11,28 @@ const factors: [string, number][] = [
   ['×2', 2],
   ['×3', 3],
 ]
-export const mostMakings = 1000
 
 export function BatchSize({
-  factor,
+  batch,
   onSize,
   recipe,
   pieceName,
   inputRef,
+  children,
 }: {
-  factor: number
+  batch: Batch
   onSize: (factor: number) => void
   recipe: Recipe
   pieceName: string
   inputRef: RefObject<HTMLInputElement | null>
+  /** Further ways to say it. */
+  children: ReactNode
 }) {
-  const [problem, setProblem] = useState('')
-  const sizing = { factor, onSize, onProblem: setProblem }
+  const { factor } = batch
+  // said of the size in force when it was typed: gone with the next one
+  const [refused, setRefused] = useState({ factor: Number.NaN, problem: '' })
+  const problem = refused.factor === factor ? refused.problem : ''
+  const sizing = { factor, onSize, onProblem: (said: string) => setRefused({ factor, problem: said }) }
   const tins = recipe.tins ?? 1
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -40,7 +46,8 @@ export function BatchSize({
         />
         {recipe.pieces ? `${pieceName}s` : 'makings'}
       </span>
-      {recipe.tin && (
+      {batch.into && <span className="text-quiet">in {tinsText(batch.into)}</span>}
+      {recipe.tin && !batch.into && (
         <span className="flex items-center gap-2">
           in
           <Count {...sizing} ofOne={tins} label={`In tins, ${tinName(recipe.tin)}`} />
@@ -64,6 +71,7 @@ export function BatchSize({
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
+      {children}
       <span id="batch-problem" role="status" className="text-breaks">
         {problem}
       </span>
@@ -71,7 +79,12 @@ export function BatchSize({
   )
 }
 
-/** What is typed stays as typed; a number that cannot be a batch is said, and the last good size stays in force. */
+const tinsText = (into: readonly TinCount[]) => into.map(one => `${one.count} × ${tinName(one.tin)}`).join(' and ')
+const shownAs = (count: number): string => String(Number(toPlaces(count, count < 10 ? 2 : 1)))
+/** Pixels of dragging that make one more. */
+const pixelsEach = 6
+
+/** What is typed stays as typed; dragging the number sideways turns it like a dial; a number that cannot be a batch is said, and the last good size stays in force. */
 function Count({
   factor,
   onSize,
@@ -87,16 +100,13 @@ function Count({
   label: string
   inputRef?: RefObject<HTMLInputElement | null>
 }) {
-  const shown = String(Number(toPlaces(ofOne * factor, ofOne * factor < 10 ? 2 : 1)))
-  const [typed, setTyped] = useState(shown)
-  const [wrong, setWrong] = useState(false)
-  useEffect(() => {
-    setTyped(shown)
-    setWrong(false)
-    onProblem('')
-  }, [shown, onProblem])
+  const shown = shownAs(ofOne * factor)
+  // what was typed stands as typed for as long as it is what is in force
+  const [kept, setKept] = useState({ typed: shown, shows: shown, wrong: false })
+  const current = kept.shows === shown
+  const typed = current ? kept.typed : shown
+  const wrong = current && kept.wrong
   const read = (text: string) => {
-    setTyped(text)
     const value = Number(text.trim().replace(',', '.'))
     const next = value / ofOne
     const problem =
@@ -107,16 +117,36 @@ function Count({
           : next > mostMakings
             ? `That is over ${mostMakings} makings at once.`
             : ''
-    setWrong(problem !== '')
+    setKept({ typed: text, shows: problem === '' ? shownAs(ofOne * next) : shown, wrong: problem !== '' })
     onProblem(problem)
     if (problem === '') onSize(next)
+  }
+  const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null)
+  const onMove = (event: PointerEvent) => {
+    const held = drag.current
+    if (!held) return
+    const steps = Math.round((event.clientX - held.x) / pixelsEach)
+    if (steps === 0 && !held.moved) return
+    held.moved = true
+    const count = Math.min(ofOne * mostMakings, Math.max(1, Math.round(held.from) + steps))
+    onSize(count / ofOne)
   }
   return (
     <input
       ref={inputRef}
       inputMode="decimal"
+      title="Type a number, or drag it sideways"
+      onPointerDown={event => {
+        if (event.pointerType !== 'mouse' || document.activeElement === event.currentTarget) return
+        drag.current = { x: event.clientX, from: ofOne * factor, moved: false }
+        event.currentTarget.setPointerCapture(event.pointerId)
+      }}
+      onPointerMove={onMove}
+      onPointerUp={() => {
+        drag.current = null
+      }}
       aria-label={label}
-      className="figure h-9 w-[62px] rounded-xl border-2 border-navy bg-pane text-center text-lg font-bold aria-invalid:border-breaks pointer-coarse:h-[44px]"
+      className="figure h-9 w-[62px] cursor-ew-resize focus:cursor-text rounded-xl border-2 border-navy bg-pane text-center text-lg font-bold aria-invalid:border-breaks pointer-coarse:h-[44px]"
       value={typed}
       maxLength={12}
       aria-invalid={wrong || undefined}

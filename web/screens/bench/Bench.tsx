@@ -1,20 +1,29 @@
-// One product: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
+// One product, or one part: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
 'use client'
 import {
   applyBenchEdits,
   assess,
   type BenchEdit,
   type ClaimCode,
+  checkAlternatives,
+  circleFact,
+  circleThrough,
+  type Line,
   type MarketCode,
   type Product,
+  partKey,
   type Recipe,
+  type RecipeEdit,
   refusedIn,
   rulesOf,
+  sizedTo,
   swapsThatMend,
   toPlaces,
+  unknownIngredient,
   type Workbook,
   weighed,
 } from '@fair-tin/core'
+import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
@@ -24,15 +33,21 @@ import { isTyping } from '../frame/KeyHelp'
 import { useMarket } from '../frame/market'
 import { namesOf, partsOf } from '../larder/named'
 import { AddLines } from './AddLines'
-import { BatchSize, mostMakings } from './BatchSize'
+import { BatchSize } from './BatchSize'
+import { batchFor, fillingsOf, mostMakings, oneMaking } from './batch/batch'
+import type { Editing } from './editing'
 import { History } from './History'
 import { InPlace } from './InPlace'
 import { Ledger } from './Ledger'
-import { Lid, type LidFace, lidFaces } from './Lid'
+import { facesOfOneMaking, Lid, type LidFace, partFaces, productFaces } from './Lid'
 import { ledgerOf } from './ledgerGroups'
 import { Ribbon } from './Ribbon'
 import { Clashes, SaveLine } from './SaveLine'
+import { SizeBy } from './SizeBy'
+import { TrialBar } from './TrialBar'
+import { Trials } from './Trials'
 import { useBenchEdits } from './useBenchEdits'
+import { isRecipeEdit, useTrial } from './useTrial'
 import type { Hands } from './useTyped'
 
 interface Props {
@@ -40,8 +55,17 @@ interface Props {
   workbook: Workbook
   /** How new that is. */
   stamp: number
+  /** Grams of parts on the shelf, and what is ordered from today on. */
+  stock: Record<string, number>
+  orders: Order[]
+  /** Pieces to size the batch for at first; null for one making. */
+  pieces: number | null
+  /** The face of the lid that is open at first; the label where it is none of them. */
+  lid: string
   productId: string
   market: MarketCode
+  /** Of a part: the products it goes into. */
+  goesInto?: Product[]
 }
 
 export function Bench(props: Props) {
@@ -62,10 +86,15 @@ export function Bench(props: Props) {
 function OpenBench({
   workbook: server,
   stamp,
+  stock: servedStock,
+  orders,
+  pieces: wanted,
+  lid,
   productId,
   market: served,
   product: servedProduct,
   kept,
+  goesInto,
 }: Props & { product: Product; kept: Recipe }) {
   const market = useMarket(served)
   const router = useRouter()
@@ -74,34 +103,74 @@ function OpenBench({
     () => ({ product: servedProduct, recipe: kept, ingredients: server.ingredients, stamp }),
     [servedProduct, kept, server.ingredients, stamp],
   )
-  const edits = useBenchEdits(serving, readAgain)
+  const address = goesInto ? `/api/v1/recipes/${kept.id}/edits` : `/api/v1/products/${productId}/edits`
+  const edits = useBenchEdits(serving, address, readAgain)
+  const trying = useTrial(productId)
+  const { trial } = trying
   const [preview, setPreview] = useState<BenchEdit[] | null>(null)
-  const { product, recipe, ingredients } = useMemo(
-    () => (preview ? applyBenchEdits(edits.things, preview).things : edits.things),
-    [edits.things, preview],
-  )
+  const [frozenHere, setFrozenHere] = useState<Recipe[]>([])
+  const inForce = edits.things
+  const { product, recipe, ingredients } = useMemo(() => {
+    const things = trial
+      ? {
+          ...inForce,
+          recipe: { ...trial.body, id: inForce.recipe.id, version: inForce.recipe.version },
+          ingredients: [
+            ...inForce.ingredients,
+            ...trial.fresh
+              .filter(one => !inForce.ingredients.some(known => known.id === one.id))
+              .map(one => unknownIngredient(one.id, one.name)),
+          ],
+        }
+      : inForce
+    return preview ? applyBenchEdits(things, preview).things : things
+  }, [inForce, trial, preview])
   const workbook = useMemo<Workbook>(
     () => ({
       ...server,
       products: [product],
-      recipes: server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
+      recipes: [
+        ...server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
+        ...frozenHere.filter(one => !server.recipes.some(known => known.id === one.id)),
+      ],
       ingredients: [...ingredients],
     }),
-    [server, product, recipe, ingredients],
+    [server, product, recipe, ingredients, frozenHere],
   )
+  const [atFirst] = useState(workbook)
   const { edit } = edits
+  const { edit: editTrial, start: startTrial, undo: undoTrial } = trying
   const hands = useMemo<Hands>(
     () => ({
       onPreview: setPreview,
       onEdit: (...deed) => {
         if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
-        edit(...deed)
+        if (!trial) return edit(...deed)
+        const tried = deed.filter(isRecipeEdit)
+        if (tried.length > 0) editTrial(inForce.recipe, tried)
+        // product and prices are nobody's trial
+        const others = deed.filter(one => !isRecipeEdit(one))
+        if (others.length > 0) edit(...others)
       },
     }),
-    [edit],
+    [edit, editTrial, trial, inForce.recipe],
+  )
+  const onTry = useCallback(
+    (deed: RecipeEdit[], name: string) =>
+      trial ? editTrial(inForce.recipe, deed) : startTrial(inForce.recipe, { name }, deed),
+    [trial, editTrial, startTrial, inForce.recipe],
+  )
+  const refuse = useCallback(
+    (of: Line['of']) => {
+      const chain = 'recipe' in of ? circleThrough(workbook.recipes, recipe.id, partKey(of)) : null
+      return chain && circleFact(chain)
+    },
+    [workbook.recipes, recipe.id],
   )
   const larder = useMemo(() => workbook.ingredients.map(namesOf), [workbook.ingredients])
   const parts = useMemo(() => partsOf(server.recipes, recipe.id), [server.recipes, recipe.id])
+  // the recipe itself too: whoever writes it into itself is told why not
+  const allParts = useMemo(() => partsOf(server.recipes), [server.recipes])
   const shelf = useMemo(
     () => [
       ...parts.map(({ id, name }) => ({ id, name, part: true })),
@@ -109,24 +178,54 @@ function OpenBench({
     ],
     [parts, larder],
   )
-  const [factor, setFactor] = useState(1)
-  const [face, setFace] = useState<LidFace>('label')
+  const [batch, setBatch] = useState(() => {
+    const asked = wanted === null ? null : batchFor({ pieces: wanted }, kept, server)
+    return asked === null || 'problem' in asked ? oneMaking : asked
+  })
+  const { factor } = batch
+  const setFactor = useCallback(
+    (next: number | ((now: number) => number)) =>
+      setBatch(now => ({ ...oneMaking, rule: now.rule, factor: typeof next === 'function' ? next(now.factor) : next })),
+    [],
+  )
+  const [stock, setStock] = useState(servedStock)
+  useEffect(() => setStock(servedStock), [servedStock])
+  const [trials, setTrials] = useState(false)
+  const lidFaces = goesInto ? partFaces : productFaces
+  const [face, setFace] = useState<LidFace>(() => lidFaces.find(one => one === lid) ?? lidFaces[0]!)
   const [pointed, setPointed] = useState<string | null>(null)
   const [history, setHistory] = useState(false)
   const size = useRef<HTMLInputElement>(null)
-  const assessment = useMemo(
-    () => assess(workbook, productId, market, { factor }),
-    [workbook, productId, market, factor],
-  )
+  const making = useMemo(() => assess(workbook, productId, market), [workbook, productId, market])
+  const assessment = useMemo(() => sizedTo(making, workbook, productId, factor), [making, workbook, productId, factor])
   const groups = useMemo(() => ledgerOf(assessment, workbook, recipe), [assessment, workbook, recipe])
   const swapsFor = useCallback(
     (claim: ClaimCode, line: string) => swapsThatMend(workbook, productId, market, claim, line),
     [workbook, productId, market],
   )
+  const alternatives = useCallback(
+    (line: string) => checkAlternatives(workbook, productId, market).filter(one => one.line === line),
+    [workbook, productId, market],
+  )
+  const editing: Editing = {
+    recipe,
+    factor,
+    today: workbook.today,
+    hands,
+    shelf,
+    swapsFor,
+    refuse,
+    alternatives,
+    partOf: id => workbook.recipes.find(one => one.id === id),
+    onFrozen: one => setFrozenHere(before => [...before, one]),
+    forWhat: goesInto ? recipe.name : product.name,
+  }
   const pieceName = product.pieceName ?? 'piece'
+  const title = goesInto ? recipe.name : product.name
   const editAddress = `/recipes/${product.recipe}`
 
-  const { undo, redo } = edits
+  const { redo } = edits
+  const undo = trial ? undoTrial : edits.undo
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event)) return
@@ -138,21 +237,26 @@ function OpenBench({
       else if (event.key === 'u') undo()
       else if (event.key === 'U') redo()
       else if (event.key === 'h') setHistory(true)
+      else if (event.key === 't') setTrials(true)
       else if (event.key === 'e') router.push(editAddress)
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [editAddress, router, undo, redo])
+  }, [editAddress, router, undo, redo, setFactor, lidFaces])
 
+  const [onLid, sized] = facesOfOneMaking.has(face) ? [making, oneMaking] : [assessment, batch]
   const { bill, cost, pieces } = assessment
   const exact = bill.unknown.length === 0 ? '' : 'at least '
+  const fillings = useMemo(() => fillingsOf(batch, recipe, bill), [batch, recipe, bill])
+  const tinTrouble = fillings.find(one => one.warning)
   const totals: [string, string][] = [
     ['In the bowl', exact + weighed(bill.ingoing)],
-    ...(recipe.tins && recipe.tins > 0
-      ? ([['Per tin', exact + weighed((bill.ingoing - bill.drained) / (recipe.tins * factor))]] as [string, string][])
-      : []),
+    ...fillings.map((one): [string, string] => [
+      fillings.length > 1 ? `Each ${one.name}` : 'Per tin',
+      exact + weighed(one.grams),
+    ]),
     ['Oven takes', weighed(bill.waterLost)],
     ...(bill.drained > 0 ? ([['Drained off', weighed(bill.drained)]] as [string, string][]) : []),
     ...(pieces === null || recipe.pieces === undefined
@@ -160,10 +264,12 @@ function OpenBench({
       : ([[`A ${pieceName}`, exact + weighed(bill.finished / pieces)]] as [string, string][])),
     ...(cost.perPiece === ''
       ? []
-      : ([['costs', `${cost.unknown.length > 0 ? 'at least ' : ''}${money(cost.perPiece, cost.currency)}`]] as [
-          string,
-          string,
-        ][])),
+      : ([
+          [
+            goesInto && recipe.pieces === undefined ? 'A kilogram costs' : 'food',
+            `${cost.unknown.length > 0 ? 'at least ' : ''}${money(cost.perPiece, cost.currency)}`,
+          ],
+        ] as [string, string][])),
   ]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-auto lg:overflow-hidden">
@@ -171,8 +277,8 @@ function OpenBench({
         <div className="mr-auto min-w-0 max-w-full">
           <h1 className="text-[27px] leading-tight break-words">
             <InPlace
-              label="Name of the product"
-              text={product.name}
+              label={goesInto ? 'Name of the part' : 'Name of the product'}
+              text={title}
               hands={hands}
               maxLength={200}
               className="-ml-1 text-left"
@@ -181,6 +287,7 @@ function OpenBench({
                 const name = typed.trim()
                 const refused = refusedIn('name', name)
                 if (refused) return { problem: refused }
+                if (goesInto) return { edits: [{ kind: 'name', was: recipe.name, to: name }] }
                 return {
                   edits: [
                     { kind: 'product', field: 'name', was: product.name, to: name },
@@ -190,23 +297,49 @@ function OpenBench({
                 }
               }}
             >
-              {product.name}
+              {title}
             </InPlace>
           </h1>
           <p className="text-[13px] text-quiet">
             <SaveLine edits={edits} />
-            {recipe.name !== product.name && `, ${recipe.name}`} ·{' '}
+            {goesInto ? ', a part' : recipe.name !== product.name && `, ${recipe.name}`} ·{' '}
             <button type="button" className="word-link" onClick={() => setHistory(true)}>
               Versions
             </button>{' '}
             ·{' '}
+            <button type="button" className="word-link" onClick={() => setTrials(true)}>
+              Trials
+            </button>{' '}
+            ·{' '}
             {recipe.bakeLoss === undefined
               ? 'bake loss not known, taken as none'
-              : `bake loss ${Number(toPlaces(recipe.bakeLoss * 100, 1))} %`}
+              : `bake loss ${Number(toPlaces(recipe.bakeLoss * 100, 1))} %, ${recipe.bakeWeighed ? 'weighed' : 'assumed'}`}
           </p>
         </div>
-        <BatchSize factor={factor} onSize={setFactor} recipe={recipe} pieceName={pieceName} inputRef={size} />
+        <BatchSize batch={batch} onSize={setFactor} recipe={recipe} pieceName={pieceName} inputRef={size}>
+          <SizeBy
+            batch={batch}
+            onBatch={setBatch}
+            recipe={recipe}
+            product={product}
+            workbook={workbook}
+            bill={bill}
+            orders={orders}
+            pieceName={pieceName}
+          />
+        </BatchSize>
       </div>
+      {trial && (
+        <TrialBar
+          trying={trying}
+          today={inForce.recipe}
+          workbook={workbook}
+          productId={productId}
+          market={market}
+          saved={edits.pending === 0}
+          onTake={edit}
+        />
+      )}
       <Clashes
         edits={edits}
         nameOf={line => groups.flatMap(group => group.rows).find(row => row.source?.id === line)?.name ?? 'A line'}
@@ -222,10 +355,12 @@ function OpenBench({
               groups={groups}
               assessment={assessment}
               currency={workbook.kitchen.currency}
-              editing={{ recipe, factor, today: workbook.today, hands, shelf, swapsFor }}
+              editing={editing}
+              ingredients={workbook.ingredients}
+              scales={workbook.kitchen.scales}
               pointed={pointed}
             />
-            <AddLines recipe={recipe} larder={larder} parts={parts} onEdit={hands.onEdit} />
+            <AddLines recipe={recipe} larder={larder} parts={allParts} refuse={refuse} onEdit={hands.onEdit} />
             {bill.gaps
               .filter(gap => gap.kind === 'component')
               .map(gap => (
@@ -238,12 +373,12 @@ function OpenBench({
             <Link href={editAddress} className="do">
               Edit the recipe
             </Link>
-            {edits.canUndo && (
+            {(trial ? trial.past.length > 0 : edits.canUndo) && (
               <button type="button" className="word-link" onClick={undo}>
                 Undo
               </button>
             )}
-            {edits.canRedo && (
+            {!trial && edits.canRedo && (
               <button type="button" className="word-link" onClick={redo}>
                 Redo
               </button>
@@ -254,22 +389,43 @@ function OpenBench({
               </span>
             ))}
           </div>
+          {tinTrouble && <p className="px-4 text-unproven">{tinTrouble.warning}</p>}
           <Ribbon bill={bill} ingredients={workbook.ingredients} pointed={pointed} onPoint={setPointed} />
         </div>
         <Lid
-          face={face}
-          onTurn={setFace}
-          assessment={assessment}
+          assessment={onLid}
+          batch={sized}
           workbook={workbook}
+          atFirst={atFirst}
           product={product}
           recipe={recipe}
+          face={face}
+          onTurn={setFace}
           ingredients={workbook.ingredients}
           productId={productId}
           pieceName={pieceName}
           rules={rulesOf(market)}
+          market={market}
           hands={hands}
+          stock={stock}
+          onStock={setStock}
+          onTry={onTry}
+          goesInto={goesInto ?? null}
         />
       </div>
+      {trials && (
+        <Trials
+          recipe={inForce.recipe}
+          onStart={one => {
+            setTrials(false)
+            if (!one) return startTrial(inForce.recipe)
+            const { id, name, notes, body, fresh, closed } = one
+            // a closed one is tried again as a new one
+            startTrial(inForce.recipe, { ...(closed ? {} : { id, kept: true }), name, notes, body, fresh })
+          }}
+          onClose={() => setTrials(false)}
+        />
+      )}
       {history && (
         <History
           workbook={workbook}

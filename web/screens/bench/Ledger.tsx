@@ -1,7 +1,17 @@
 // The ledger: recipe, scaling, costing and check in one grid.
 'use client'
-import { type Assessment, type Evidence, nameOfClaim, spokenDay, weighed } from '@fair-tin/core'
-import { type KeyboardEvent, useCallback, useMemo, useRef, useState } from 'react'
+import {
+  type Assessment,
+  type Evidence,
+  type Ingredient,
+  nameOfClaim,
+  type Scale,
+  spokenDay,
+  weighed,
+} from '@fair-tin/core'
+import { ChevronDown, ChevronRight } from 'lucide-react'
+import { type KeyboardEvent, type PointerEvent, useCallback, useMemo, useRef, useState } from 'react'
+import { Choose } from '../../ui/Choose'
 import { moneySign } from '../../ui/money'
 import { verdictClass } from '../../ui/VerdictMark'
 import { type Editing, shifted } from './editing'
@@ -9,10 +19,13 @@ import { InPlace } from './InPlace'
 import { Row, worstMark } from './LedgerRow'
 import { LineMenu } from './LineMenu'
 import { type LedgerGroup, type LedgerRow, scaled } from './ledgerGroups'
+import { figuresOf, headsOf, type LedgerView, views } from './ledgerViews'
 import { kitchenMark, MarkButton, MarkReasons, type OpenedMark, type OpenMark, placeOf } from './Marks'
 import { PriceOf } from './PriceOf'
 import { chunkedFrom, chunkSize, RowChunk } from './RowChunk'
+import { type Drop, dropEdits, startDrag } from './rowDrag'
 import type { Hands } from './useTyped'
+import { type Unweighed, WeightOf } from './WeightOf'
 import { WrittenCell } from './WrittenCell'
 
 export function Ledger({
@@ -21,6 +34,8 @@ export function Ledger({
   currency,
   editing,
   pointed,
+  ingredients,
+  scales,
 }: {
   groups: LedgerGroup[]
   assessment: Assessment
@@ -28,12 +43,37 @@ export function Ledger({
   editing: Editing
   /** The ingredient pointed at in the ribbon. */
   pointed: string | null
+  ingredients: readonly Ingredient[]
+  scales: readonly Scale[] | undefined
 }) {
   const { claims, bill } = assessment
   const { recipe, factor, hands } = editing
   const [opened, setOpened] = useState<OpenedMark | null>(null)
   const [menu, setMenu] = useState<Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'> | null>(null)
   const [priced, setPriced] = useState<string | null>(null)
+  const [missing, setMissing] = useState<Unweighed | null>(null)
+  const [view, setView] = useState<LedgerView>('usual')
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set())
+  const [mark, setMark] = useState<number | null>(null)
+  const table = useRef<HTMLTableElement>(null)
+  const figuresAt = useMemo(() => figuresOf(view, bill, ingredients, scales), [view, bill, ingredients, scales])
+  const dropped = useRef((_: Drop) => {})
+  dropped.current = drop => {
+    const edits = dropEdits(recipe, drop)
+    if (edits.length > 0) hands.onEdit(...edits)
+  }
+  const onGrip = useCallback((event: PointerEvent<HTMLElement>) => {
+    if (table.current) startDrag(event, table.current, setMark, drop => dropped.current(drop))
+  }, [])
+  const fold = useCallback(
+    (key: string) =>
+      setFolded(before => {
+        const next = new Set(before)
+        if (!next.delete(key)) next.add(key)
+        return next
+      }),
+    [],
+  )
   const anchor = useRef<HTMLElement>(null!)
   const opening = useCallback(
     <T,>(set: (value: T) => void) =>
@@ -48,6 +88,13 @@ export function Ledger({
   const openPrice = useMemo(() => {
     const openId = opening(setPriced)
     return (row: LedgerRow, element: HTMLElement) => row.ingredient && openId(row.ingredient.id, element)
+  }, [opening])
+  const openWeight = useMemo(() => {
+    const openMissing = opening(setMissing)
+    return (row: LedgerRow, element: HTMLElement) =>
+      row.ingredient &&
+      row.source &&
+      openMissing({ ingredient: row.ingredient, line: row.source, why: row.line?.unweighed ?? '' }, element)
   }, [opening])
   const pricedIngredient = groups
     .flatMap(group => group.rows)
@@ -76,14 +123,19 @@ export function Ledger({
       onOpen={open}
       onMenu={openMenu}
       onPrice={openPrice}
+      onWeight={openWeight}
+      onGrip={onGrip}
+      figures={row.at < 0 ? null : (figuresAt?.[row.at] ?? null)}
       factor={factor}
       hands={hands}
     />
   )
+  const heads = headsOf(view, moneySign(currency))
   const places = [...new Set(claims.flatMap(claim => claim.kitchenGrounds.map(placeOf)))].sort()
   return (
     <>
       <LineMenu row={menu} editing={editing} anchor={anchor} onEdit={hands.onEdit} onClose={() => setMenu(null)} />
+      <WeightOf missing={missing} recipe={recipe} anchor={anchor} hands={hands} onClose={() => setMissing(null)} />
       <PriceOf
         ingredient={pricedIngredient ?? null}
         currency={currency}
@@ -105,95 +157,111 @@ export function Ledger({
         }}
         onClose={() => setOpened(null)}
       />
-      <table className="w-full border-collapse text-left" onKeyDown={onKeyDown}>
-        <thead className="sticky top-0 z-10 bg-pane">
-          <tr className="border-b border-hair align-bottom text-quiet">
-            <th className="px-4 py-2 font-normal">Part and line</th>
-            <th className="py-2 pr-3 text-right font-normal max-sm:hidden">Written</th>
-            <th className="py-2 pr-3 text-right font-normal">Weigh out</th>
-            <th className="py-2 pr-3 text-right font-normal max-xl:hidden">Of the bowl</th>
-            <th className="py-2 pr-2 text-right font-normal max-md:hidden">{moneySign(currency)}</th>
-            {claims.map(claim => (
-              <th
-                key={claim.claim}
-                className="w-[64px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal last:pr-3 max-xl:w-[54px] max-sm:w-[36px] max-sm:last:pr-1"
-              >
-                {/* on a phone the columns are narrow, so their heads stand upright */}
-                <span className="max-sm:inline-block max-sm:rotate-180 max-sm:whitespace-nowrap max-sm:[writing-mode:vertical-rl]">
-                  {nameOfClaim(claim.claim)
-                    .split(/[- ](?=\S+$)/)
-                    .map(word => (
-                      <span key={word} className="sm:block">
-                        {word}{' '}
-                      </span>
-                    ))}
-                  <span className={`font-bold sm:block ${verdictClass[claim.verdict]}`}>{claim.verdict}</span>
+      <div className="relative">
+        {mark !== null && (
+          <div
+            className="pointer-events-none absolute inset-x-0 z-20 h-[3px] -translate-y-px bg-damson"
+            style={{ top: mark }}
+          />
+        )}
+        <table ref={table} className="w-full border-collapse text-left" onKeyDown={onKeyDown}>
+          <thead className="sticky top-0 z-10 bg-pane">
+            <tr className="border-b border-hair align-bottom text-quiet">
+              <th className="px-3 py-1 font-normal">
+                <span className="sr-only">Part and line</span>
+                <span className="inline-block w-40">
+                  <Choose label="Columns" value={view} options={views} onChange={next => setView(next as LedgerView)} />
                 </span>
               </th>
-            ))}
-          </tr>
-        </thead>
-        {groups.flatMap(group => [
-          <tbody key={group.key} className={long ? '' : 'border-b border-hair'}>
-            <GroupHead
-              group={group}
-              columns={columns}
-              broken={group.kind === 'release' && group.rows.some(row => worstMark(claims, row.at) === 'breaks')}
-              factor={factor}
-              hands={hands}
-              onMenu={openMenu}
-            />
-            {!long && group.rows.map(drawn)}
-          </tbody>,
-          ...(long
-            ? Array.from({ length: Math.ceil(group.rows.length / chunkSize) }, (_, at) => {
-                const part = group.rows.slice(at * chunkSize, (at + 1) * chunkSize)
-                return (
-                  <RowChunk key={`${group.key} ${at}`} rows={part.length} columns={columns + 3}>
-                    {() => part.map(drawn)}
-                  </RowChunk>
-                )
-              })
-            : []),
-        ])}
-        {places.length > 0 && (
-          <tbody>
-            <tr>
-              <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
-                <span className="font-head text-[15px] font-bold text-navy">The kitchen itself</span>
-                <span className="ml-2 text-[13px] text-quiet">cross-contact{reviewed(claims)}</span>
-              </th>
-              <HiddenWhereNarrow />
+              <th className="py-2 pr-3 text-right font-normal max-sm:hidden">{heads[0]}</th>
+              <th className="py-2 pr-3 text-right font-normal">{heads[1]}</th>
+              <th className="py-2 pr-3 text-right font-normal max-xl:hidden">{heads[2]}</th>
+              <th className="py-2 pr-2 text-right font-normal max-md:hidden">{heads[3]}</th>
+              {claims.map(claim => (
+                <th
+                  key={claim.claim}
+                  className="w-[64px] px-0.5 py-1.5 text-center text-[12.5px] leading-tight font-normal last:pr-3 max-xl:w-[54px] max-sm:w-[36px] max-sm:last:pr-1"
+                >
+                  {/* on a phone the columns are narrow, so their heads stand upright */}
+                  <span className="max-sm:inline-block max-sm:rotate-180 max-sm:whitespace-nowrap max-sm:[writing-mode:vertical-rl]">
+                    {nameOfClaim(claim.claim)
+                      .split(/[- ](?=\S+$)/)
+                      .map(word => (
+                        <span key={word} className="sm:block">
+                          {word}{' '}
+                        </span>
+                      ))}
+                    <span className={`font-bold sm:block ${verdictClass[claim.verdict]}`}>{claim.verdict}</span>
+                  </span>
+                </th>
+              ))}
             </tr>
-            {places.map(place => (
-              <tr key={place} className="h-[24px] pointer-coarse:h-[44px]">
-                <td className="px-4" colSpan={2}>
-                  {place || 'the whole kitchen'}
-                </td>
-                <HiddenWhereNarrow />
-                {claims.map(claim => {
-                  const mark = kitchenMark(claim, place)
+          </thead>
+          {groups.flatMap(group => [
+            <tbody key={group.key} className={long ? '' : 'border-b border-hair'}>
+              <GroupHead
+                group={group}
+                columns={columns}
+                broken={group.kind === 'release' && group.rows.some(row => worstMark(claims, row.at) === 'breaks')}
+                factor={factor}
+                hands={hands}
+                onMenu={openMenu}
+                usual={view === 'usual'}
+                folded={folded.has(group.key)}
+                onFold={fold}
+              />
+              {!long && !folded.has(group.key) && group.rows.map(drawn)}
+            </tbody>,
+            ...(long && !folded.has(group.key)
+              ? Array.from({ length: Math.ceil(group.rows.length / chunkSize) }, (_, at) => {
+                  const part = group.rows.slice(at * chunkSize, (at + 1) * chunkSize)
                   return (
-                    <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
-                      {mark && (
-                        <MarkButton
-                          name={place || 'the kitchen itself'}
-                          claim={claim.claim}
-                          mark={mark}
-                          at={-1}
-                          place={place}
-                          line={null}
-                          onOpen={open}
-                        />
-                      )}
-                    </td>
+                    <RowChunk key={`${group.key} ${at}`} rows={part.length} columns={columns + 3}>
+                      {() => part.map(drawn)}
+                    </RowChunk>
                   )
-                })}
+                })
+              : []),
+          ])}
+          {places.length > 0 && (
+            <tbody>
+              <tr>
+                <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
+                  <span className="font-head text-[15px] font-bold text-navy">The kitchen itself</span>
+                  <span className="ml-2 text-[13px] text-quiet">cross-contact{reviewed(claims)}</span>
+                </th>
+                <HiddenWhereNarrow />
               </tr>
-            ))}
-          </tbody>
-        )}
-      </table>
+              {places.map(place => (
+                <tr key={place} className="h-[24px] pointer-coarse:h-[44px]">
+                  <td className="px-4" colSpan={2}>
+                    {place || 'the whole kitchen'}
+                  </td>
+                  <HiddenWhereNarrow />
+                  {claims.map(claim => {
+                    const mark = kitchenMark(claim, place)
+                    return (
+                      <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
+                        {mark && (
+                          <MarkButton
+                            name={place || 'the kitchen itself'}
+                            claim={claim.claim}
+                            mark={mark}
+                            at={-1}
+                            place={place}
+                            line={null}
+                            onOpen={open}
+                          />
+                        )}
+                      </td>
+                    )
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          )}
+        </table>
+      </div>
     </>
   )
 }
@@ -216,6 +284,9 @@ function GroupHead({
   factor,
   hands,
   onMenu,
+  usual,
+  folded,
+  onFold,
 }: {
   group: LedgerGroup
   columns: number
@@ -223,7 +294,27 @@ function GroupHead({
   factor: number
   hands: Hands
   onMenu: (row: Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'>, element: HTMLElement) => void
+  /** The columns are written and weigh out; others have no figure for a whole part. */
+  usual: boolean
+  folded: boolean
+  onFold: (key: string) => void
 }) {
+  const fold = group.rows.length > 0 && (
+    <button
+      type="button"
+      aria-expanded={!folded}
+      aria-label={`Lines of ${group.title}`}
+      className="-ml-1 inline-flex size-[24px] shrink-0 items-center justify-center rounded align-middle text-quiet hover:bg-hair/60 pointer-coarse:h-[44px] pointer-coarse:w-[34px]"
+      onClick={() => onFold(group.key)}
+    >
+      {folded ? <ChevronRight size={15} aria-hidden /> : <ChevronDown size={15} aria-hidden />}
+    </button>
+  )
+  const hidden = folded && (
+    <span className="ml-2 text-[13px] text-quiet">
+      {group.rows.length} {group.rows.length === 1 ? 'line' : 'lines'}
+    </span>
+  )
   const title = `font-head text-[15px] font-bold ${broken ? 'text-breaks' : 'text-navy'}`
   const note = group.note && <span className="ml-2 text-[13px] text-quiet">{group.note}</span>
   const { part } = group
@@ -232,23 +323,29 @@ function GroupHead({
     return (
       <tr data-line={part.id}>
         <th className="px-3 pt-1.5 pb-0.5 font-normal">
-          <button
-            type="button"
-            aria-haspopup="dialog"
-            className={`rounded px-1 text-left hover:bg-hair/60 pointer-coarse:min-h-[44px] ${title}`}
-            onClick={event =>
-              onMenu({ name: group.title, source: part, ingredient: null, line: null }, event.currentTarget)
-            }
-          >
-            {group.title}
-          </button>
+          <span className="inline-flex items-center">
+            {fold}
+            <button
+              type="button"
+              aria-haspopup="dialog"
+              className={`rounded px-1 text-left hover:bg-hair/60 pointer-coarse:min-h-[44px] ${title}`}
+              onClick={event =>
+                onMenu({ name: group.title, source: part, ingredient: null, line: null }, event.currentTarget)
+              }
+            >
+              {group.title}
+            </button>
+          </span>
           {note}
+          {hidden}
           {group.rows.length === 0 && <span className="ml-2 text-[13px] text-unproven">nothing in it yet</span>}
         </th>
         <td className="pt-1.5 pr-2 text-right max-sm:hidden">
-          <WrittenCell line={part} name={group.title} text={scaled(part, factor)} factor={factor} hands={hands} />
+          {usual && (
+            <WrittenCell line={part} name={group.title} text={scaled(part, factor)} factor={factor} hands={hands} />
+          )}
         </td>
-        <td className="figure pt-1.5 pr-3 text-right text-quiet">{grams > 0 ? weighed(grams) : ''}</td>
+        <td className="figure pt-1.5 pr-3 text-right text-quiet">{usual && grams > 0 ? weighed(grams) : ''}</td>
         <td className="max-xl:hidden" />
         <td className="max-md:hidden" />
         <td colSpan={columns - 2} />
@@ -258,9 +355,11 @@ function GroupHead({
   if (group.kind !== 'bowl')
     return (
       <tr>
-        <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
-          <span className={title}>{group.title}</span>
+        <th colSpan={columns} className="px-3 pt-1.5 pb-0.5 font-normal">
+          {fold}
+          <span className={`px-1 ${title}`}>{group.title}</span>
           {note}
+          {hidden}
         </th>
         <HiddenWhereNarrow />
       </tr>
@@ -269,6 +368,7 @@ function GroupHead({
   return (
     <tr>
       <th colSpan={columns} className="px-3 pt-1.5 pb-0.5 font-normal">
+        {fold}
         <span className="inline-block max-w-80">
           <InPlace
             label={`Group ${group.title}`}
@@ -289,6 +389,7 @@ function GroupHead({
           </InPlace>
         </span>
         {note}
+        {hidden}
       </th>
       <HiddenWhereNarrow />
     </tr>

@@ -1,7 +1,7 @@
 // One line of the ledger: what was written, what to weigh, its share, its cost, and a mark for each claim.
 'use client'
 import { type ClaimResult, percent, toPlaces, weighed } from '@fair-tin/core'
-import { memo } from 'react'
+import { memo, type PointerEvent } from 'react'
 import type { LedgerRow } from './ledgerGroups'
 import { MarkButton, type OpenMark } from './Marks'
 import type { Hands } from './useTyped'
@@ -16,7 +16,12 @@ export interface RowProps {
   onOpen: OpenMark
   onMenu: (row: LedgerRow, element: HTMLElement) => void
   onPrice: (row: LedgerRow, element: HTMLElement) => void
+  onWeight: (row: LedgerRow, element: HTMLElement) => void
+  onGrip: (event: PointerEvent<HTMLElement>) => void
+  /** What the four columns show instead of written, weigh out, share and cost; null for those. */
+  figures: Figures | null
 }
+export type Figures = readonly [string, string, string, string]
 
 const shareOf = (row: LedgerRow): string => (row.share === null || row.line?.unweighed ? '' : percent(row.share))
 
@@ -28,6 +33,8 @@ function sameRow(a: RowProps, b: RowProps): boolean {
     x.at === y.at &&
     x.name === y.name &&
     x.prep === y.prep &&
+    x.form === y.form &&
+    x.alternatives === y.alternatives &&
     x.written === y.written &&
     shareOf(x) === shareOf(y) &&
     x.cost === y.cost &&
@@ -38,6 +45,7 @@ function sameRow(a: RowProps, b: RowProps): boolean {
     x.line?.role === y.line?.role &&
     x.line?.estimate === y.line?.estimate &&
     a.pointed === b.pointed &&
+    (a.figures === b.figures || (a.figures !== null && b.figures !== null && a.figures.join() === b.figures.join())) &&
     a.factor === b.factor &&
     a.claims.length === b.claims.length &&
     a.claims.every(
@@ -49,21 +57,36 @@ function sameRow(a: RowProps, b: RowProps): boolean {
 export const worstMark = (claims: readonly ClaimResult[], at: number) =>
   claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
 
-export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOpen, onMenu, onPrice }: RowProps) {
+export const Row = memo(function Row(props: RowProps) {
+  const { row, pointed, claims, onOpen, onMenu, onGrip } = props
   const broken = worstMark(claims, row.at) === 'breaks' || row.line === null
   const { line, source } = row
   const name = (
     <>
       {row.name}
-      {row.prep && !row.name.includes(row.prep) && <span className="text-quiet">, {row.prep}</span>}
+      {row.form && <span className="text-quiet">, {row.form}</span>}
+      {row.alternatives && <span className="text-quiet"> or {row.alternatives}</span>}
+      {row.prep && !row.name.includes(row.prep) && row.prep !== row.form && (
+        <span className="text-quiet">, {row.prep}</span>
+      )}
+      {source?.optional && <span className="text-quiet"> (optional)</span>}
     </>
   )
   return (
     <tr
       data-line={line?.topLine ?? source?.id}
-      className={`h-[24px] pointer-coarse:h-[44px] ${pointed ? 'bg-page ' : ''}${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
+      className={`group/row h-[24px] pointer-coarse:h-[44px] ${pointed ? 'bg-page ' : ''}${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
     >
-      <td className="px-3 py-0">
+      <td className="relative px-3 py-0">
+        {source && (
+          <span
+            aria-hidden
+            className="absolute top-0 left-0 flex h-full w-3 cursor-grab touch-none items-center justify-center text-[11px] text-quiet opacity-0 group-hover/row:opacity-100 pointer-coarse:w-4 pointer-coarse:opacity-60"
+            onPointerDown={onGrip}
+          >
+            ⁝
+          </span>
+        )}
         <button
           type="button"
           aria-haspopup="dialog"
@@ -75,6 +98,40 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
         </button>
         <span className="figure block px-1 text-quiet sm:hidden">{source ? row.written : ''}</span>
       </td>
+      {props.figures ? <Plain figures={props.figures} /> : <Usual {...props} />}
+      <MarkCells claims={claims} name={row.name} at={row.at} line={source?.id ?? null} onOpen={onOpen} />
+    </tr>
+  )
+}, sameRow)
+
+/** A mark for each claim. Another size of batch leaves them as they are. */
+const MarkCells = memo(function MarkCells({
+  claims,
+  name,
+  at,
+  line,
+  onOpen,
+}: {
+  claims: ClaimResult[]
+  name: string
+  at: number
+  line: string | null
+  onOpen: OpenMark
+}) {
+  return claims.map(({ claim, marks }) => (
+    <td key={claim} className="text-center last:pr-3 max-sm:last:pr-1">
+      {marks[at] && (
+        <MarkButton name={name} claim={claim} mark={marks[at]} at={at} place={null} line={line} onOpen={onOpen} />
+      )}
+    </td>
+  ))
+})
+
+/** Written, weigh out, share, cost: the first and the last are edited where they stand. */
+function Usual({ row, factor, hands, onPrice, onWeight }: RowProps) {
+  const { line, source } = row
+  return (
+    <>
       <td className="py-0 pr-2 text-right whitespace-nowrap max-sm:hidden">
         {source ? (
           <WrittenCell line={source} name={row.name} text={row.written} factor={factor} hands={hands} />
@@ -85,6 +142,17 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
       <td className="figure py-0 pr-3 text-right font-bold whitespace-nowrap">
         {line === null ? (
           <span className="font-text font-normal text-breaks">no longer in the larder</span>
+        ) : line.unweighed && source && row.ingredient ? (
+          <button
+            type="button"
+            aria-haspopup="dialog"
+            aria-label={`No weight of ${row.name}: ${line.unweighed}. Give it`}
+            className="min-h-[24px] rounded px-1 font-text font-normal text-unproven underline decoration-dotted hover:bg-hair/60 pointer-coarse:min-h-[44px]"
+            title={line.unweighed}
+            onClick={event => onWeight(row, event.currentTarget)}
+          >
+            no weight
+          </button>
         ) : line.unweighed ? (
           <span className="font-text font-normal text-unproven" title={line.unweighed}>
             no weight
@@ -97,7 +165,7 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
           weighed(line.grams)
         )}
       </td>
-      <td className="figure py-0 pr-3 text-right max-xl:hidden">{shareOf(row)}</td>
+      <td className="figure py-0 pr-3 text-right whitespace-nowrap max-xl:hidden">{shareOf(row)}</td>
       <td className="py-0 pr-1 text-right max-md:hidden">
         {row.ingredient && line?.role !== 'beside' && (
           <button
@@ -112,21 +180,15 @@ export const Row = memo(function Row({ row, pointed, claims, factor, hands, onOp
           </button>
         )}
       </td>
-      {claims.map(claim => (
-        <td key={claim.claim} className="text-center last:pr-3 max-sm:last:pr-1">
-          {claim.marks[row.at] && (
-            <MarkButton
-              name={row.name}
-              claim={claim.claim}
-              mark={claim.marks[row.at]!}
-              at={row.at}
-              place={null}
-              line={source?.id ?? null}
-              onOpen={onOpen}
-            />
-          )}
-        </td>
-      ))}
-    </tr>
+    </>
   )
-}, sameRow)
+}
+
+const Plain = ({ figures: [a, b, c, d] }: { figures: Figures }) => (
+  <>
+    <td className="figure py-0 pr-2 text-right whitespace-nowrap max-sm:hidden">{a}</td>
+    <td className="figure py-0 pr-3 text-right font-bold whitespace-nowrap">{b}</td>
+    <td className="figure py-0 pr-3 text-right whitespace-nowrap max-xl:hidden">{c}</td>
+    <td className="figure py-0 pr-1 text-right whitespace-nowrap max-md:hidden">{d}</td>
+  </>
+)

@@ -1,30 +1,57 @@
-// The lid: the label as it would print now, the cost, the proof, the method, and what is said about the product.
+// The lid: the label as it would print now, the cost, the proof, the method, the batch, the blend, and what is said about the product.
 'use client'
-import type { Assessment, Ingredient, Product, Recipe, RulePack, Workbook } from '@fair-tin/core'
+import type {
+  Assessment,
+  Ingredient,
+  MarketCode,
+  Product,
+  Recipe,
+  RecipeEdit,
+  RulePack,
+  Workbook,
+} from '@fair-tin/core'
 import { Tabs } from 'radix-ui'
-import type { ComponentType } from 'react'
+import { type ComponentType, memo } from 'react'
 import { AboutFace } from './AboutFace'
-import { CostFace } from './CostFace'
+import { BlendFace } from './BlendFace'
+import { BatchFace } from './batch/BatchFace'
+import type { Batch } from './batch/batch'
+import { CostFace } from './cost/CostFace'
 import { LabelFace } from './LabelFace'
 import { MethodFace } from './MethodFace'
 import { ProofFace } from './ProofFace'
+import { UsesFace } from './UsesFace'
 import type { Hands } from './useTyped'
 
-export const lidFaces = ['label', 'cost', 'proof', 'method', 'about'] as const
-export type LidFace = (typeof lidFaces)[number]
+const everyFace = ['label', 'cost', 'proof', 'method', 'batch', 'blend', 'about', 'uses'] as const
+export type LidFace = (typeof everyFace)[number]
+export const productFaces: readonly LidFace[] = ['label', 'cost', 'proof', 'method', 'batch', 'blend', 'about']
+/** A part has no label, price or claims of its own. */
+export const partFaces: readonly LidFace[] = ['proof', 'method', 'batch', 'blend', 'uses']
 
 export interface LidProps {
   face: LidFace
   onTurn: (face: LidFace) => void
   assessment: Assessment
   workbook: Workbook
+  /** As it was when the bench was opened. */
+  atFirst: Workbook
   product: Product
   recipe: Recipe
   ingredients: Ingredient[]
   productId: string
   pieceName: string
   rules: RulePack
+  market: MarketCode
+  batch: Batch
+  /** Grams of parts on the shelf. */
+  stock: Readonly<Record<string, number>>
+  onStock: (stock: Record<string, number>) => void
+  /** Begins a trial with these edits, or does them to the one in hand. */
+  onTry: (edits: RecipeEdit[], name: string) => void
   hands: Hands
+  /** Of a part: the products it goes into. Null for a product. */
+  goesInto: readonly Product[] | null
 }
 
 const faces: Record<LidFace, { name: string; Face: ComponentType<LidProps> }> = {
@@ -32,10 +59,17 @@ const faces: Record<LidFace, { name: string; Face: ComponentType<LidProps> }> = 
   cost: { name: 'Cost', Face: CostFace },
   proof: { name: 'Proof', Face: ProofFace },
   method: { name: 'Method', Face: MethodFace },
+  batch: { name: 'Batch', Face: BatchFace },
+  blend: { name: 'Blend', Face: BlendFace },
   about: { name: 'About', Face: AboutFace },
+  uses: { name: 'Goes into', Face: UsesFace },
 }
+/** On these the size of the batch changes nothing: they are given one making, and not drawn again while it is dragged. */
+export const facesOfOneMaking: ReadonlySet<LidFace> = new Set(['label', 'proof', 'about', 'uses'])
 
-export function Lid(props: LidProps) {
+/** Drawn again only where something of it changed. */
+export const Lid = memo(function Lid(props: LidProps) {
+  const lidFaces = props.goesInto ? partFaces : productFaces
   return (
     <Tabs.Root
       value={props.face}
@@ -47,10 +81,10 @@ export function Lid(props: LidProps) {
           <Tabs.Trigger
             key={face}
             value={face}
-            className="flex items-center gap-1 border-b-[3px] border-transparent px-2.5 py-2 outline-offset-[-3px] data-[state=active]:border-damson data-[state=active]:font-bold data-[state=active]:text-navy pointer-coarse:min-h-[44px]"
+            className="flex items-center gap-1 border-b-[3px] border-transparent px-[9px] py-2 max-xl:px-1.5 max-xl:text-[13px] outline-offset-[-3px] data-[state=active]:border-damson data-[state=active]:font-bold data-[state=active]:text-navy pointer-coarse:min-h-[44px]"
           >
             {faces[face].name}
-            <kbd className="rounded border border-hair px-1 font-figure text-[11px] text-quiet max-xl:hidden">
+            <kbd className="rounded border border-hair px-1 font-figure text-[11px] text-quiet max-2xl:hidden">
               {at + 1}
             </kbd>
           </Tabs.Trigger>
@@ -70,4 +104,4 @@ export function Lid(props: LidProps) {
       })}
     </Tabs.Root>
   )
-}
+})

@@ -1,14 +1,27 @@
 // What can be done with a line: where it goes, what stands in its place, where it stands, taking it out. One menu for the whole ledger.
 'use client'
-import { type BenchEdit, before, type Line, roleName, roles } from '@fair-tin/core'
+import {
+  allergenName,
+  type BenchEdit,
+  before,
+  type CheckedAlternative,
+  type Line,
+  nameOfClaim,
+  roleName,
+  roles,
+  withAlternative,
+} from '@fair-tin/core'
 import { Command } from 'cmdk'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
 import { type RefObject, useState } from 'react'
 import { type Editing, shifted } from './editing'
+import { FreezePart } from './FreezePart'
 import { type LedgerRow, scaled } from './ledgerGroups'
 import { useTyped } from './useTyped'
 import { WrittenCell } from './WrittenCell'
+
+const statusWord = { contains: 'contains', mayContain: 'may contain', free: 'free', unknown: 'unknown' }
 
 type MenuRow = Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'>
 const item =
@@ -70,7 +83,7 @@ function InsidePart({ row }: { row: MenuRow }) {
           <p className="px-2 pb-1 text-[13px] text-quiet">
             Inside {part.name}. What is changed there changes every bake that uses it.
           </p>
-          <Link className={item} href={`/recipes/${part.id}`}>
+          <Link className={item} href={`/parts/${part.id}`}>
             Open {part.name}
           </Link>
         </>
@@ -119,11 +132,13 @@ function OwnLine({
                   ? one.part && one.id === line.of.recipe
                   : !one.part && one.id === line.of.ingredient),
             )
+            .map(one => ({ ...one, refused: one.part ? editing.refuse({ recipe: one.id }) : null }))
             .map(one => (
               <Command.Item
                 key={`${one.part}${one.id}`}
                 value={`${one.name} ${one.id}`}
-                className="cursor-pointer rounded px-2 py-1 data-[selected=true]:bg-navy data-[selected=true]:text-white pointer-coarse:py-3"
+                disabled={one.refused !== null}
+                className="cursor-pointer rounded px-2 py-1 data-[disabled=true]:cursor-default data-[selected=true]:bg-navy data-[selected=true]:text-white pointer-coarse:py-3"
                 onSelect={() =>
                   act({
                     kind: 'of',
@@ -135,6 +150,7 @@ function OwnLine({
               >
                 {one.name}
                 {one.part && <span className="ml-1.5 text-[12.5px] opacity-70">part</span>}
+                {one.refused && <span className="block text-[12.5px] text-breaks">{one.refused}</span>}
               </Command.Item>
             ))}
         </Command.List>
@@ -165,6 +181,26 @@ function OwnLine({
           </button>
         ))}
       </fieldset>
+      {line.alternatives && line.alternatives.length > 0 && (
+        <Alternatives
+          line={line}
+          alternatives={editing.alternatives(line.id)}
+          onTake={edits => {
+            onEdit(...edits)
+            onClose()
+          }}
+        />
+      )}
+      {'recipe' in line.of && editing.partOf(line.of.recipe) && (
+        <FreezePart
+          line={line as Line & { of: { recipe: string; version?: number } }}
+          part={editing.partOf(line.of.recipe)!}
+          forWhat={editing.forWhat}
+          className={item}
+          onEdit={act}
+          onFrozen={editing.onFrozen}
+        />
+      )}
       <div className="mt-1 grid gap-1 border-t border-hair px-2 py-1.5">
         <Words label="Group" field="heading" line={line} editing={editing} />
         <Words label="Made ready how" field="prep" line={line} editing={editing} />
@@ -185,7 +221,7 @@ function OwnLine({
           Move down
         </button>
         {'recipe' in line.of ? (
-          <Link className={item} href={`/recipes/${line.of.recipe}`}>
+          <Link className={item} href={`/parts/${line.of.recipe}`}>
             Open the part
           </Link>
         ) : (
@@ -204,6 +240,47 @@ function OwnLine({
         </button>
       </div>
     </>
+  )
+}
+
+/** “Butter or coconut oil”: what the other would do, and taking it. */
+function Alternatives({
+  line,
+  alternatives,
+  onTake,
+}: {
+  line: Line
+  alternatives: readonly CheckedAlternative[]
+  onTake: (edits: BenchEdit[]) => void
+}) {
+  return (
+    <fieldset className="mt-1 border-t border-hair pt-1">
+      <legend className="px-2 text-[13px] text-quiet">Or instead</legend>
+      {alternatives.map(one => (
+        <button
+          key={one.ingredient}
+          type="button"
+          className={item}
+          onClick={() => {
+            const next = withAlternative(line, one.ingredient)
+            onTake([
+              { kind: 'of', line: line.id, was: line.of, to: next.of },
+              { kind: 'alternatives', line: line.id, was: line.alternatives ?? null, to: next.alternatives ?? null },
+            ])
+          }}
+        >
+          {one.name}
+          <span className="block text-[12.5px] opacity-80">
+            {one.claims.length + one.allergens.length === 0
+              ? 'claims and allergens stay as they are'
+              : [
+                  ...one.claims.map(claim => `${nameOfClaim(claim.claim)} ${claim.after}`),
+                  ...one.allergens.map(allergen => `${allergenName[allergen.allergen]}: ${statusWord[allergen.after]}`),
+                ].join(', ')}
+          </span>
+        </button>
+      ))}
+    </fieldset>
   )
 }
 

@@ -1,6 +1,6 @@
 // A mark opens to its reasons: their paths, the proof behind them, and the ways to mend, taken from there.
 'use client'
-import { type ClaimCode, type ClaimResult, type Mark, nameOfClaim, type Swap } from '@fair-tin/core'
+import { type ClaimCode, type ClaimResult, type Mark, nameOfClaim, type Swap, severity } from '@fair-tin/core'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
 import { memo, type RefObject } from 'react'
@@ -44,7 +44,6 @@ export const MarkButton = memo(function MarkButton({
   )
 })
 
-const severity: Record<Mark, number> = { holds: 0, mayContain: 1, unproven: 2, breaks: 3 }
 /** Where in the kitchen a reason belongs. */
 export const placeOf = (ground: ClaimResult['grounds'][number]): string =>
   ground.reason.path.length > 1 ? ground.reason.path.at(-1)!.name : ''

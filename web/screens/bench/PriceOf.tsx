@@ -2,8 +2,8 @@
 'use client'
 import { type Ingredient, Pack, packInForce, spokenDay, weighed } from '@fair-tin/core'
 import Link from 'next/link'
-import { Popover } from 'radix-ui'
 import { type RefObject, useState } from 'react'
+import { AtAnchor } from '../../ui/AtAnchor'
 import { money, moneySign } from '../../ui/money'
 import type { Hands } from './useTyped'
 
@@ -39,33 +39,18 @@ export function PriceOf({
     onClose()
   }
   return (
-    <Popover.Root open={ingredient !== null} onOpenChange={open => !open && close()}>
-      <Popover.Anchor virtualRef={anchor} />
-      <Popover.Portal>
-        {ingredient && (
-          <Popover.Content
-            aria-label={`Price of ${ingredient.name}`}
-            align="end"
-            sideOffset={2}
-            collisionPadding={8}
-            onCloseAutoFocus={event => {
-              event.preventDefault()
-              anchor.current?.focus()
-            }}
-            className="z-50 w-80 max-w-[94vw] rounded-lg border-2 border-navy bg-pane p-3 shadow-float"
-          >
-            <PriceForm
-              key={ingredient.id}
-              ingredient={ingredient}
-              currency={currency}
-              today={today}
-              hands={hands}
-              onClose={close}
-            />
-          </Popover.Content>
-        )}
-      </Popover.Portal>
-    </Popover.Root>
+    <AtAnchor open={ingredient !== null} label={`Price of ${ingredient?.name ?? ''}`} anchor={anchor} onClose={close}>
+      {ingredient && (
+        <PriceForm
+          key={ingredient.id}
+          ingredient={ingredient}
+          currency={currency}
+          today={today}
+          hands={hands}
+          onClose={close}
+        />
+      )}
+    </AtAnchor>
   )
 }
 

@@ -6,10 +6,17 @@ import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import type { LidProps } from './Lid'
 import { ReasonList } from './ReasonList'
 
-export function ProofFace({ assessment, onTurn }: LidProps) {
+export function ProofFace({ assessment, onTurn, goesInto }: LidProps) {
   return (
     <>
-      {assessment.claims.length === 0 && <p className="text-quiet">No claims are chosen for this product yet.</p>}
+      {assessment.claims.length === 0 && (
+        <p className="text-quiet">
+          {goesInto ? 'Nothing it goes into makes a claim.' : 'No claims are chosen for this product yet.'}
+        </p>
+      )}
+      {goesInto && assessment.claims.length > 0 && (
+        <p className="text-[13px] text-quiet">Every claim of what it goes into, judged of the part alone.</p>
+      )}
       {assessment.claims.map(claim => {
         const decisive = [...claim.grounds, ...claim.kitchenGrounds].filter(
           ground => claim.verdict === 'holds' || ground.verdict === claim.verdict || ground.verdict === 'unproven',
@@ -31,9 +38,11 @@ export function ProofFace({ assessment, onTurn }: LidProps) {
           </details>
         )
       })}
-      <button type="button" className="word-link mt-3" onClick={() => onTurn('about')}>
-        Choose claims
-      </button>
+      {!goesInto && (
+        <button type="button" className="word-link mt-3" onClick={() => onTurn('about')}>
+          Choose claims
+        </button>
+      )}
       <Caution className="mt-3" />
     </>
   )

@@ -1,5 +1,13 @@
 // What the ledger and its menus are given to edit with.
-import { type BenchEdit, before, type ClaimCode, type Recipe, type Swap } from '@fair-tin/core'
+import {
+  type BenchEdit,
+  before,
+  type CheckedAlternative,
+  type ClaimCode,
+  type Line,
+  type Recipe,
+  type Swap,
+} from '@fair-tin/core'
 import type { Hands } from './useTyped'
 
 export interface Editing {
@@ -10,6 +18,14 @@ export interface Editing {
   /** What a line may be exchanged for. */
   shelf: { id: string; name: string; part: boolean }[]
   swapsFor: (claim: ClaimCode, line: string) => Swap[]
+  /** The circle that putting this into the recipe would make, in words; null where it makes none. */
+  refuse: (of: Line['of']) => string | null
+  /** The newest of each part. */
+  partOf: (id: string) => Recipe | undefined
+  onFrozen: (recipe: Recipe) => void
+  forWhat: string
+  /** What a line's alternatives would do, each by itself. */
+  alternatives: (line: string) => CheckedAlternative[]
 }
 
 /** The edit that moves a line one place up (−1) or down (1); null at the ends. */

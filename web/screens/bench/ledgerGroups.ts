@@ -5,6 +5,7 @@ import {
   gramsOf,
   type Ingredient,
   type Line,
+  partKey,
   type Recipe,
   type Role,
   type Workbook,
@@ -19,6 +20,10 @@ export interface LedgerRow {
   source: Line | null
   name: string
   prep: string
+  /** The part of it that is meant: zest, juice, yolk; empty where it is the thing itself. */
+  form: string
+  /** What could stand in its place, in words; empty where nothing is written. */
+  alternatives: string
   written: string
   line: BillLine | null
   /** Null where it is no longer in the larder. */
@@ -47,13 +52,17 @@ const roleTitle: Partial<Record<Role, [string, string]>> = {
 }
 const roleOrder: LedgerGroup['kind'][] = ['bowl', 'part', 'mix', 'finish', 'drained', 'release', 'beside']
 
+/** A share of a part's own amount: nobody wrote it, and the weight beside it is exact. */
+const coarse = (value: number): number => (Math.abs(value) < 100 ? Number(value.toPrecision(2)) : Math.round(value))
+
 /** The written amount for a batch of `factor` makings. */
-export const scaled = (line: Line, factor: number): string => {
+export const scaled = (line: Line, factor: number, inPart = false): string => {
+  const by = (value: number) => (inPart ? coarse(value * factor) : value * factor)
   if (line.amount === null) return line.text && line.approximate ? 'not measured' : 'not said'
   const times = (amount: NonNullable<Line['amount']>) => ({
     ...amount,
-    value: amount.value * factor,
-    ...(amount.upTo === undefined ? {} : { upTo: amount.upTo * factor }),
+    value: by(amount.value),
+    ...(amount.upTo === undefined ? {} : { upTo: by(amount.upTo) }),
   })
   return [line.amount, ...(line.plus ?? [])]
     .map((amount, at) =>
@@ -65,6 +74,12 @@ export const scaled = (line: Line, factor: number): string => {
     )
     .join(' ')
 }
+
+/** A form that makes another thing of it, where the name does not say so already; ground, grated, melted are how it is made ready. */
+const formOf = (form: string | undefined, name: string): string =>
+  form !== undefined && /^(?:zest|juice|zest and juice|seeds|yolk|white)$/.test(form) && !name.includes(form)
+    ? form
+    : ''
 
 /** Rows grouped by part, heading and role. Pure; weights and costs are the assessment's. */
 export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Recipe): LedgerGroup[] {
@@ -99,12 +114,12 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
       part: null,
     })
   const ofPart = (line: Line) => {
-    const id = 'recipe' in line.of ? line.of.recipe : ''
+    const id = 'recipe' in line.of ? partKey(line.of) : ''
     const place = roleTitle[line.role]
     return grouped({
       key: `part ${line.id}`,
       title: recipes.get(id)?.name ?? line.text ?? id,
-      note: `part${place ? ` · ${place[1]}` : ''}`,
+      note: `part${place ? ` · ${place[1]}` : ''}${'recipe' in line.of && line.of.version !== undefined ? ' · frozen' : ''}`,
       kind: 'part',
       heading: null,
       part: line,
@@ -127,9 +142,15 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
       ingredient: ingredients.get(line.ingredient) ?? null,
       name: ingredients.get(line.ingredient)?.name ?? line.ingredient,
       prep: source?.prep ?? '',
+      form: formOf(line.form, ingredients.get(line.ingredient)?.name ?? ''),
+      alternatives: (source?.alternatives ?? [])
+        .map(one => ingredients.get(one.ingredient)?.name ?? one.ingredient)
+        .join(' or '),
       // of a part, the weight to weigh out says it all; a cup or a count is worth showing
       written:
-        !source || (inside && source.amount && gramsOf(source.amount.unit) !== null) ? '' : scaled(source, line.times),
+        !source || (inside && source.amount && gramsOf(source.amount.unit) !== null)
+          ? ''
+          : scaled(source, line.times, inside),
       share: line.role === 'beside' || bill.ingoing === 0 ? null : line.grams / bill.ingoing,
       cost: costs.get(at) ?? null,
     })
@@ -146,6 +167,8 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
         ingredient: null,
         name: line.text ?? line.of.ingredient,
         prep: '',
+        form: '',
+        alternatives: '',
         written: scaled(line, bill.factor),
         share: null,
         cost: null,

@@ -1,12 +1,5 @@
 // The bench as she edits it: shown at once, saved behind, undone by new entries, never lost.
-import {
-  applyBenchEdits,
-  type BenchClash,
-  type BenchEdit,
-  type BenchThings,
-  inverse,
-  unknownIngredient,
-} from '@fair-tin/core'
+import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, freshIn, inverse } from '@fair-tin/core'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Box, emptyBox, type Outbox, openOutbox } from './outbox'
 
@@ -25,8 +18,8 @@ type Answer = Pick<BenchThings, 'product' | 'recipe' | 'ingredients'> & {
   stamp: number
 }
 
-/** `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
-export function useBenchEdits(served: Served, onStale: () => void) {
+/** `address` takes the saves. `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
+export function useBenchEdits(served: Served, address: string, onStale: () => void) {
   const [base, setBase] = useState(served)
   const [box, setBox] = useState<Box>(emptyBox)
   const [clashes, setClashes] = useState<BenchClash[]>([])
@@ -39,7 +32,6 @@ export function useBenchEdits(served: Served, onStale: () => void) {
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const failures = useRef(0)
   const productId = served.product.id
-  const address = `/api/v1/products/${productId}/edits`
 
   const keep = useCallback((next: Box) => {
     now.current = next
@@ -168,11 +160,7 @@ export function useBenchEdits(served: Served, onStale: () => void) {
   const things = useMemo(() => {
     if (box.pending.length === 0) return base
     // things named for the first time, until the save brings them
-    const named = box.pending.flatMap(next =>
-      next.kind === 'add' && next.fresh && 'ingredient' in next.line.of
-        ? [unknownIngredient(next.line.of.ingredient, next.fresh)]
-        : [],
-    )
+    const named = box.pending.flatMap(freshIn)
     const unknown = named.filter(one => !base.ingredients.some(known => known.id === one.id))
     const from = unknown.length === 0 ? base : { ...base, ingredients: [...base.ingredients, ...unknown] }
     return applyBenchEdits(from, box.pending).things

@@ -11,7 +11,7 @@ import { isTyping } from './KeyHelp'
 
 const places: Record<Findable['kind'], { title: string; at: (id: string) => string; does: string }> = {
   product: { title: 'Products', at: id => `/products/${id}`, does: 'open the bench' },
-  recipe: { title: 'Recipes and parts', at: id => `/recipes/${id}`, does: 'edit the recipe' },
+  recipe: { title: 'Recipes and parts', at: id => `/parts/${id}`, does: 'open the bench' },
   ingredient: { title: 'Larder', at: id => `/larder/${id}`, does: 'open its sheet' },
 }
 const doings = [

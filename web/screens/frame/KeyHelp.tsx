@@ -10,10 +10,11 @@ const keys: [string, string][] = [
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
-  ['1 to 5', 'turn the lid: label, cost, proof, method, about the product'],
+  ['1 to 7', 'turn the lid: label, cost, proof, method, batch, blend, about the product'],
   ['e', 'edit the recipe (on a product)'],
   ['u  and  U', 'undo and redo (on a product)'],
   ['h', 'kept versions (on a product)'],
+  ['t', 'trials: try something, beside today (on a product)'],
   ['Alt with ↑ or ↓', 'move the line in focus up or down (on a product)'],
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]

@@ -1,18 +1,21 @@
 // The stations, in the order of work.
 'use client'
-import { NotebookPen, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
+import { ClipboardList, NotebookPen, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 
 const stations = [
-  { name: 'Today', at: '/', also: '/today', Icon: Sun },
-  { name: 'Recipes', at: '/recipes', also: '/products', Icon: NotebookPen },
-  { name: 'Larder', at: '/larder', also: '/larder', Icon: Warehouse },
-  { name: 'Kitchen', at: '/kitchen', also: '/kitchen', Icon: SlidersHorizontal },
+  { name: 'Today', at: '/', Icon: Sun },
+  { name: 'Recipes', at: '/recipes', Icon: NotebookPen },
+  { name: 'Larder', at: '/larder', Icon: Warehouse },
+  { name: 'Orders', at: '/orders', Icon: ClipboardList },
+  { name: 'Kitchen', at: '/kitchen', Icon: SlidersHorizontal },
 ]
+/** Benches belong to the recipes. */
+const stationOf = (here: string): string => here.replace(/^\/(?:products|parts)(?=\/)/, '/recipes')
 
 export function Rail() {
-  const here = usePathname()
+  const here = stationOf(usePathname())
   return (
     <nav
       aria-label="Stations"
@@ -23,8 +26,8 @@ export function Rail() {
         <br />
         Tin
       </Link>
-      {stations.map(({ name, at, also, Icon }) => {
-        const on = at === '/' ? here === '/' : here.startsWith(at) || here.startsWith(also)
+      {stations.map(({ name, at, Icon }) => {
+        const on = at === '/' ? here === '/' : here.startsWith(at)
         return (
           <Link
             key={at}

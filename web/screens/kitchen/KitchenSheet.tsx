@@ -20,6 +20,10 @@ import { Scroller } from '../../ui/Group'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { Refusal } from '../outcome'
 import { keepKitchen } from './actions'
+import { Equipment } from './Equipment'
+import { equipmentDraft, equipmentFrom } from './equipment'
+import { Money } from './Money'
+import { moneyDraft, moneyFrom } from './money'
 
 interface Row {
   key: string
@@ -72,6 +76,9 @@ export function KitchenSheet({
   })
   const [currency, setCurrency] = useState<string>(kitchen.currency)
   const [rates, setRates] = useState(() => (kitchen.rates ?? []).map(one => ({ key: `r${made++}`, ...one })))
+  const [equipment, setEquipment] = useState(() => equipmentDraft(kitchen))
+  const [finances, setFinances] = useState(() => moneyDraft(kitchen))
+  const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map())
   const [seen, setSeen] = useState(version)
   const [problems, setProblems] = useState<Refusal[]>([])
   const [saving, start] = useTransition()
@@ -84,9 +91,24 @@ export function KitchenSheet({
     ...papers.map(paper => ({ value: paper.id, label: paper.reference || 'unnamed' })),
   ]
 
-  const keep = () =>
+  const keep = () => {
+    const tools = equipmentFrom(equipment)
+    setWrong(new Map('problems' in tools ? tools.problems.map(one => [one.key, one.message]) : []))
+    if ('problems' in tools)
+      return setProblems([{ path: '', message: `Nothing is kept yet: ${tools.problems[0]!.message}` }])
+    const reckoned = moneyFrom(finances)
+    if ('problem' in reckoned) return setProblems([{ path: '', message: `Nothing is kept yet. ${reckoned.problem}` }])
     start(async () => {
-      const { operator: _, ...rest } = kitchen
+      const {
+        operator: _,
+        labourPerHour: _l,
+        energyPerKwh: _e,
+        around: _a,
+        running: _r,
+        taxes: _t,
+        pricePoint: _p,
+        ...rest
+      } = kitchen
       const crossContact = rows.flatMap((row): CrossContact[] => {
         if (row.control === '') return []
         const before = kitchen.crossContact.find(
@@ -106,6 +128,8 @@ export function KitchenSheet({
       const next = {
         kitchen: {
           ...rest,
+          ...tools.kept,
+          ...reckoned.kept,
           currency: currency.trim().toUpperCase(),
           crossContact,
           rates: rates.map(one => ({
@@ -147,6 +171,7 @@ export function KitchenSheet({
           ),
         )
     })
+  }
 
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
@@ -267,8 +292,13 @@ export function KitchenSheet({
             </tbody>
           </table>
         </Scroller>
-        <Scroller label="Proof and particulars">
-          <h2 className="text-base">The kitchen’s own proof</h2>
+        <Scroller label="Equipment, proof and particulars">
+          <h2 className="text-base">What you weigh, mix and bake with</h2>
+          <p className="mb-1.5 text-[13px] text-quiet">Every batch is rounded, filled and split to these.</p>
+          <Equipment draft={equipment} onChange={setEquipment} problems={wrong} />
+          <h2 className="mt-4 text-base">What work, energy, rent and tax come to</h2>
+          <Money draft={finances} currency={currency || 'your money'} onChange={setFinances} />
+          <h2 className="mt-4 text-base">The kitchen’s own proof</h2>
           {documents
             .filter(paper => paper.expires && paper.expires < today)
             .map(paper => (
@@ -301,6 +331,12 @@ export function KitchenSheet({
               onChange={event => setCurrency(event.target.value)}
             />
           </label>
+          {currency.trim().toUpperCase() !== kitchen.currency && (
+            <p role="status" className="text-unproven">
+              What packing, work, energy, rent and your own prices come to stays as it is written: it is not converted
+              from {kitchen.currency}. Put each right.
+            </p>
+          )}
           <h3 className="mt-3 text-[15px]">Rates of other currencies</h3>
           <p className="text-[13px] text-quiet">
             What one of theirs is in {currency || 'yours'}. A price in another currency is unknown without one.

@@ -212,6 +212,19 @@ export function IngredientSheet({
               })}
               {field('article', sheet.article, article => put({ article }), 'The supplier’s number for it')}
               {field('notes', sheet.notes, notes => put({ notes }), 'Notes')}
+              {field(
+                'counterpart.name',
+                sheet.counterpart,
+                counterpart => put({ counterpart }),
+                'The ordinary thing it stands in for',
+                { hint: 'wheat flour' },
+              )}
+              {field(
+                'counterpart.perKg',
+                sheet.counterpartPerKg,
+                counterpartPerKg => put({ counterpartPerKg }),
+                `A kilogram of that costs, ${currency}`,
+              )}
             </div>
             {isNew && (
               <button type="button" className="word-link mt-2" onClick={() => setPicking('shelf')}>

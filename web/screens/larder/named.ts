@@ -1,6 +1,6 @@
 // The names a thing goes by, for finding it.
-import type { Ingredient, Named, Recipe } from '@fair-tin/core'
+import { type Ingredient, isFrozen, type Named, type Recipe } from '@fair-tin/core'
 
 export const namesOf = ({ id, name, standsFor, labelName }: Ingredient): Named => ({ id, name, standsFor, labelName })
 export const partsOf = (recipes: readonly Recipe[], but?: string): Named[] =>
-  recipes.filter(recipe => recipe.id !== but).map(({ id, name }) => ({ id, name }))
+  recipes.filter(recipe => recipe.id !== but && !isFrozen(recipe)).map(({ id, name }) => ({ id, name }))

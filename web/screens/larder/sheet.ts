@@ -27,6 +27,9 @@ export interface Sheet {
   functionClass: string
   article: string
   notes: string
+  /** The ordinary thing it stands in for, and what a kilogram of that costs. */
+  counterpart: string
+  counterpartPerKg: string
   /** `unknown`: nobody said; `single`: one single thing; `list`: the statement below. */
   madeOf: 'unknown' | 'single' | 'list'
   statement: string
@@ -70,6 +73,8 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     functionClass: ingredient.functionClass ?? '',
     article: ingredient.article ?? '',
     notes: ingredient.notes ?? '',
+    counterpart: ingredient.counterpart?.name ?? '',
+    counterpartPerKg: ingredient.counterpart?.perKg ?? '',
     madeOf: ingredient.composition === undefined ? 'unknown' : ingredient.composition.length === 0 ? 'single' : 'list',
     statement: ingredient.composition?.length ? compositionText(ingredient.composition) : '',
     tree: null,
@@ -206,6 +211,7 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     oatsSpeciallyProduced: _o,
     article: _ar,
     notes: _no,
+    counterpart: _co,
     ...rest
   } = before
   const { animal: _a, sweetening: _w, grain: _n, refined: _r, ...otherTraits } = before.traits
@@ -237,6 +243,9 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     ...(sheet.supplier.trim() ? { supplier: sheet.supplier.trim() } : {}),
     ...(sheet.article.trim() ? { article: sheet.article.trim() } : {}),
     ...(sheet.notes.trim() ? { notes: sheet.notes.trim() } : {}),
+    ...(sheet.counterpart.trim() || sheet.counterpartPerKg.trim()
+      ? { counterpart: { name: sheet.counterpart, perKg: sheet.counterpartPerKg.trim().replace(',', '.') } }
+      : {}),
     ...(sheet.labelName.trim() ? { labelName: sheet.labelName.trim() } : {}),
     ...(sheet.functionClass.trim() ? { functionClass: sheet.functionClass.trim() } : {}),
     ...(sheet.madeOf === 'unknown'

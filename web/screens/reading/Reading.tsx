@@ -1,6 +1,6 @@
 // From pasted text, or a kept recipe, to a recipe that can be kept.
 'use client'
-import { type Recipe, readRecipe } from '@fair-tin/core'
+import type { Recipe } from '@fair-tin/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
@@ -9,10 +9,11 @@ import { Choose } from '../../ui/Choose'
 import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
-import { type Draft, type DraftLine, draftFromReading, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
+import { broughtBy, Draft, type DraftLine, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
+import { PasteRecipe } from './PasteRecipe'
 import { type Larder, ReadingTable } from './ReadingTable'
+import { understand } from './understand'
 
-const longest = 100_000
 const cups = [
   { value: 'us', label: 'US cup, 237 ml' },
   { value: 'usLegal', label: 'US legal cup, 240 ml' },
@@ -26,17 +27,6 @@ const spoons = [
   { value: 'imperial', label: 'imperial spoon, 17.7 ml' },
   { value: 'au', label: 'Australian spoon, 20 ml' },
 ]
-const example = `Seed crackers
-Makes 24
-
-200 g buckwheat flour
-60 g pumpkin seeds
-2 tbsp ground linseed
-½ tsp fine sea salt
-120 ml water
-1 tbsp rapeseed oil, for the tin
-
-Roll thin. Bake at 180 °C for 15 to 18 minutes.`
 
 /** Kept in the browser until saved, so that a reload loses nothing. */
 const shelf = (id: string | undefined) => `fair-tin-reading-${id ?? 'new'}`
@@ -65,7 +55,9 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       if (!kept) return
       if (kept.draft && recipe && kept.draft.seen !== recipe.version) return
       setText(kept.text)
-      if (kept.draft) setDraft(kept.draft)
+      // one kept by an older build may lack what this one needs: its text is still there to be read again
+      const held = Draft.safeParse(kept.draft)
+      if (held.success) setDraft(held.data)
     } catch {
       remember(key, null)
     }
@@ -103,30 +95,11 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     [edit, draft],
   )
 
-  const understand = () => {
-    const trimmed = text.trim()
-    if (trimmed === '')
-      return setProblems([
-        { path: 'text', message: 'There is nothing to read yet. Paste or type a recipe: title, lines, method.' },
-      ])
-    if (text.length > longest)
-      return setProblems([
-        {
-          path: 'text',
-          message: `This is ${text.length.toLocaleString('en-GB')} letters long: more than a recipe. Paste only the recipe; what you pasted is still here.`,
-        },
-      ])
-    const read = readRecipe(text)
-    if (read.lines.length === 0)
-      return setProblems([
-        {
-          path: 'text',
-          message:
-            'No ingredient line was found in this. A line looks like “200 g buckwheat flour”, each on its own row. What you pasted is still here.',
-        },
-      ])
+  const readIt = (written: string) => {
+    const read = understand(written, larder)
+    if ('problem' in read) return setProblems([{ path: 'text', message: read.problem }])
     setProblems([])
-    put(draftFromReading(read, larder.ingredients, larder.parts), text)
+    put(read.draft, written)
   }
   const keep = (over?: number) => {
     if (!draft) return
@@ -138,7 +111,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
         ])
       if (outcome.saved) {
         remember(key, null)
-        router.push(outcome.product ? `/products/${outcome.product}` : '/recipes')
+        router.push(outcome.product ? `/products/${outcome.product}` : `/parts/${outcome.id}`)
         router.refresh()
         return
       }
@@ -147,43 +120,46 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     })
   }
 
-  const refusals = useMemo(() => new Map(problems.map(problem => [problem.path, problem.message])), [problems])
-  const general = problems.filter(
-    problem =>
-      !problem.path.startsWith('lines.') &&
-      !['name', 'pieces', 'bakeLoss', 'packGrams', 'packPieces'].includes(problem.path),
+  const bring = draft?.bring
+  const here = useMemo<Larder>(
+    () => ({
+      ...larder,
+      parts: [
+        ...larder.parts,
+        ...(bring ?? []).map(one => ({ id: broughtBy(one.key), name: `${one.draft.name}, comes with it` })),
+      ],
+    }),
+    [larder, bring],
   )
+  const refusals = useMemo(() => new Map(problems.map(problem => [problem.path, problem.message])), [problems])
+  const atLines = problems.filter(problem => problem.path.startsWith('lines.')).length
+  const general = [
+    ...(atLines > 0
+      ? [
+          {
+            path: '',
+            message: `Nothing is kept yet: ${atLines === 1 ? 'one line wants' : `${atLines} lines want`} an answer first, marked below.`,
+          },
+        ]
+      : []),
+    ...problems.filter(
+      problem =>
+        !problem.path.startsWith('lines.') &&
+        !['name', 'pieces', 'bakeLoss', 'packGrams', 'packPieces'].includes(problem.path),
+    ),
+  ]
 
   if (!draft)
     return (
-      <section className="flex min-h-0 flex-1 flex-col gap-2">
-        <h1 className="text-3xl">Paste a recipe</h1>
-        <p className="text-quiet">
-          As you found it: title, lines, method, tin, oven. Nothing is thrown away, and you can put right what was
-          misread.
-        </p>
+      <PasteRecipe
+        text={text}
+        wrong={refusals.has('text')}
+        onText={next => put(null, next)}
+        onRead={readIt}
+        onProblem={message => setProblems([{ path: 'text', message }])}
+      >
         <Problems list={general} />
-        <textarea
-          aria-label="The recipe as written"
-          aria-invalid={refusals.has('text') || undefined}
-          className="pane min-h-60 flex-1 resize-none p-4 text-[15px] leading-relaxed"
-          value={text}
-          placeholder={example}
-          dir="auto"
-          onChange={event => {
-            setText(event.target.value)
-            remember(key, { text: event.target.value, draft: null })
-          }}
-        />
-        <div className="flex gap-2">
-          <button type="button" className="do do-first" onClick={understand}>
-            Read it
-          </button>
-          <Link href="/recipes" className="do">
-            Back to Recipes
-          </Link>
-        </div>
-      </section>
+      </PasteRecipe>
     )
 
   const unsure = draft.lines.filter(line => questionsOf(line).length > 0).length
@@ -215,6 +191,8 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           {draft.lines.length} {draft.lines.length === 1 ? 'line' : 'lines'}
           {unsure > 0 ? `, ${unsure} to look at` : ', all understood'}
           {fresh > 0 && `, ${fresh} new in the larder`}
+          {draft.bring.length > 0 &&
+            `, ${draft.bring.length} ${draft.bring.length === 1 ? 'part comes' : 'parts come'} with it`}
         </p>
       </div>
       <div className="flex flex-wrap items-start gap-2.5">
@@ -257,13 +235,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       <div className="pane flex min-h-0 flex-1 flex-col">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
         <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Lines as read">
-          <ReadingTable
-            lines={draft.lines}
-            larder={larder}
-            onChange={onChange}
-            onRemove={onRemove}
-            refusals={refusals}
-          />
+          <ReadingTable lines={draft.lines} larder={here} onChange={onChange} onRemove={onRemove} refusals={refusals} />
           <form
             className="flex gap-2 p-3"
             onSubmit={event => {
@@ -322,7 +294,11 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           {saving ? 'Keeping …' : 'Keep the recipe'}
         </button>
         {recipe ? (
-          <Link href={sold ? `/products/${sold}` : '/recipes'} className="do" onClick={() => remember(key, null)}>
+          <Link
+            href={sold ? `/products/${sold}` : recipe ? `/parts/${recipe.id}` : '/recipes'}
+            className="do"
+            onClick={() => remember(key, null)}
+          >
             Leave it as it was
           </Link>
         ) : (

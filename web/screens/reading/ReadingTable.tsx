@@ -97,6 +97,16 @@ const Row = memo(function Row({
       >
         <td className="px-3 py-1.5 max-md:block" dir="auto">
           <span className="break-words">{line.text || <em className="text-quiet">added here</em>}</span>
+          {line.alternatives.some(one => one.ingredient) && (
+            <p className="mt-0.5 text-[13px] text-quiet">
+              Or{' '}
+              {line.alternatives
+                .filter(one => one.ingredient)
+                .map(one => one.name)
+                .join(' or ')}
+              : checked as well.
+            </p>
+          )}
           {questions.map(question => (
             <p key={question} className="mt-0.5 flex items-start gap-1 text-[13px] text-unproven">
               <CircleHelp size={14} className="mt-0.5 shrink-0" aria-hidden />

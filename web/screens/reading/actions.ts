@@ -1,11 +1,11 @@
 'use server'
 // Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
-import { billOf, type Product, Recipe, unknownIngredient } from '@fair-tin/core'
+import { billOf, type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core'
 import { addIngredient, addProduct, addRecipe, listProducts, readWorkbook, saveRecipe } from '@fair-tin/data'
 import { marketInView, today } from '../../bakery'
 import { type Outcome, refused } from '../outcome'
 import { idFrom, refusals, saving } from '../save'
-import { Draft, recipeFrom } from './draft'
+import { broughtBy, Draft, recipeFrom } from './draft'
 
 /** Where to go next: the product made or already sold from it, else the recipe. */
 export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { product?: string }> {
@@ -17,19 +17,48 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
   const outcome = await saving<Recipe>(async sql => {
     const id = draft.id ?? idFrom(draft.name)
     const fresh = new Map<string, string>()
-    const built = recipeFrom(draft, id, name => {
+    const names = new Map<string, string>()
+    const idOf = (name: string) => {
       const key = name.toLowerCase()
       const known = fresh.get(key) ?? idFrom(name)
       fresh.set(key, known)
+      names.set(key, names.get(key) ?? name)
       return known
+    }
+    const brought = new Map(draft.bring.map(one => [broughtBy(one.key), idFrom(one.draft.name)]))
+    /** Lines that call for a part that comes along call for it by its new id. */
+    const settled = (recipe: Recipe): Recipe => ({
+      ...recipe,
+      lines: recipe.lines.map(line =>
+        'recipe' in line.of && brought.has(line.of.recipe)
+          ? { ...line, of: { recipe: brought.get(line.of.recipe)! } }
+          : line,
+      ),
     })
-    if ('problems' in built) return { saved: false, problems: built.problems }
-    const checked = Recipe.safeParse(built.recipe)
-    if (!checked.success) return refusals(checked.error)
-    const recipe = checked.data
+    const recipes: Recipe[] = []
+    for (const [one, itsId] of [
+      ...draft.bring.map(part => [part.draft, brought.get(broughtBy(part.key))!] as const),
+      [draft, id] as const,
+    ]) {
+      const built = recipeFrom(one, itsId, idOf)
+      if ('problems' in built)
+        return {
+          saved: false,
+          problems: built.problems.map(problem =>
+            one === draft ? problem : { path: '', message: `${one.name}, which comes with it: ${problem.message}` },
+          ),
+        }
+      const checked = Recipe.safeParse(settled(built.recipe))
+      if (!checked.success) return refusals(checked.error)
+      recipes.push(checked.data)
+    }
+    const recipe = recipes.at(-1)!
+    const parts = recipes.slice(0, -1)
     const workbook = await readWorkbook(sql, today())
     const gone = recipe.lines.find(
-      line => 'recipe' in line.of && !workbook.recipes.some(one => 'recipe' in line.of && one.id === line.of.recipe),
+      line =>
+        'recipe' in line.of &&
+        ![...workbook.recipes, ...parts].some(one => 'recipe' in line.of && one.id === partKey(line.of)),
     )
     if (gone)
       return refused(
@@ -45,16 +74,12 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
             `lines.${line.id}.of`,
           )
       }
-    const after = { ...workbook, recipes: [...workbook.recipes.filter(one => one.id !== id), recipe] }
+    const after = { ...workbook, recipes: [...workbook.recipes.filter(one => one.id !== id), ...parts, recipe] }
     const circle = billOf(after, id).gaps.find(gap => gap.fact.startsWith('contains itself'))
     if (circle)
       return refused(`${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself: choose another part.`)
-    const names = new Map(
-      draft.lines.flatMap(line =>
-        'fresh' in line.of ? [[line.of.fresh.trim().toLowerCase(), line.of.fresh.trim()] as const] : [],
-      ),
-    )
     for (const [key, newId] of fresh) await addIngredient(sql, unknownIngredient(newId, names.get(key) ?? key))
+    for (const part of parts) await addRecipe(sql, part)
     let version = 1
     if (draft.id === undefined) await addRecipe(sql, recipe)
     else {

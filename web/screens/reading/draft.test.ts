@@ -1,7 +1,15 @@
-import { readRecipe } from '@fair-tin/core'
+import { type Line, type Recipe, readRecipe, recipeFile, unknownIngredient } from '@fair-tin/core'
 import { describe, expect, it } from 'vitest'
 import { recipes } from '../../../demo/recipes'
-import { type Draft, draftFromReading, draftFromRecipe, questionsOf, readAmounts, recipeFrom } from './draft'
+import {
+  type Draft,
+  draftFromFile,
+  draftFromReading,
+  draftFromRecipe,
+  questionsOf,
+  readAmounts,
+  recipeFrom,
+} from './draft'
 
 const larder = [
   { id: 'flour', name: 'buckwheat flour' },
@@ -33,6 +41,26 @@ describe('a draft', () => {
       { ingredient: 'salt' },
       { ingredient: 'made-dried figs' },
       { ingredient: 'made-butter' },
+    ])
+  })
+  it('asks for a name where a line names none, even where something near is in the larder', () => {
+    const asked = (text: string) => questionsOf(read(`Buns\n\n${text}\n200 g buckwheat flour`).lines[0]!)
+    for (const text of ['100 g any flour', '100 g buckwheat flour of your choice', '100 g flour of any kind'])
+      expect(asked(text)).toContain('Name one: what goes in must be known.')
+    expect(asked('100 g buckwheat flour')).toEqual([])
+  })
+  it('asks about an allergen that is only spoken of beside the name', () => {
+    const asked = (text: string) => questionsOf(read(`Buns\n\n200 g buckwheat flour\n${text}`).lines[1]!)
+    expect(asked('5 g salt (rubbed with butter)')).toEqual([
+      '“rubbed with butter” speaks of “butter”: if it goes in, give it a line of its own.',
+    ])
+    expect(asked('5 g salt, ground fine')).toEqual([])
+    expect(asked('5 g salt (dairy-free)')).toEqual([])
+    // it has a line of its own already
+    expect(asked('5 g salt mixed with 20 g butter')).toEqual([])
+    expect(read('Buns\n\n5 g salt mixed with 20 g butter').lines.map(line => line.of)).toEqual([
+      { ingredient: 'salt' },
+      { fresh: 'butter' },
     ])
   })
   it.each(recipes.map(recipe => [recipe.id, recipe] as const))(
@@ -83,5 +111,86 @@ describe('a draft', () => {
       steps: [{ when: 'oven', celsius: 180, minutes: { from: 20, to: 25 } }],
       lines: [{ heading: 'Base' }],
     })
+  })
+})
+
+describe('a recipe file', () => {
+  const ingredient = (id: string, name: string) => ({ ...unknownIngredient(id, name) })
+  const line = (id: string, of: Line['of'], change: Partial<Line> = {}): Line => ({
+    id,
+    of,
+    amount: { value: 100, unit: 'g' },
+    role: 'mix',
+    ...change,
+  })
+  const blend: Recipe = { id: 'b', version: 4, name: 'Blend', lines: [line('1', { ingredient: 'f' })], steps: [] }
+  const first: Recipe = { ...blend, id: 'b@1', version: 1, name: 'Blend (version 1)' }
+  const icing: Recipe = {
+    id: 'i',
+    version: 1,
+    name: 'Icing',
+    lines: [line('2', { ingredient: 'new' }), line('3', { recipe: 'b' })],
+    steps: [],
+  }
+  const cake: Recipe = {
+    id: 'c',
+    version: 2,
+    name: 'Cake',
+    pieces: 8,
+    tin: { shape: 'ring', diameter: 20, hole: 6, depth: 8 },
+    bakeLoss: 0.1,
+    cup: 'us',
+    lines: [
+      line(
+        '4',
+        { ingredient: 'f' },
+        {
+          form: 'ground',
+          retained: 0.5,
+          role: 'drained',
+          declareAs: 'merged',
+          heading: 'Base',
+          alternatives: [{ ingredient: 'new' }],
+        },
+      ),
+      line('5', { recipe: 'b' }),
+      line('6', { recipe: 'b', version: 1 }),
+      line('7', { recipe: 'i' }, { afterBake: true, role: 'finish' }),
+    ],
+    steps: [{ text: 'Bake', when: 'oven', coreCelsius: 93 }],
+  }
+  const file = recipeFile(
+    cake,
+    [ingredient('f', 'teff flour'), ingredient('new', 'moon dust')],
+    [cake, blend, first, icing],
+  )
+  const ids = (draft: Draft) => {
+    const built = recipeFrom(draft, 'made', name => `fresh ${name}`)
+    return 'recipe' in built ? built.recipe : expect.fail(JSON.stringify(built.problems))
+  }
+  it('finds what is here by its name, brings the parts that are not, and loses nothing of a line', () => {
+    const draft = draftFromFile(file, [{ id: 'here-f', name: 'Teff flour' }], [{ id: 'here-b', name: 'blend' }])
+    expect(draft.bring.map(one => one.draft.name)).toEqual(['Blend (version 1)', 'Icing'])
+    const { id: _, version: __, lines, ...rest } = cake
+    const { id: ___, version: ____, lines: settled, ...restSettled } = ids(draft)
+    expect(restSettled).toEqual(rest)
+    expect(settled).toEqual([
+      { ...lines[0]!, of: { ingredient: 'here-f' }, alternatives: [{ ingredient: 'fresh moon dust' }] },
+      { ...lines[1]!, of: { recipe: 'here-b' } },
+      { ...lines[2]!, of: { recipe: 'bring:b@1' } },
+      { ...lines[3]!, of: { recipe: 'bring:i' } },
+    ])
+    const icingHere = draft.bring[1]!.draft
+    expect(icingHere.lines.map(one => one.of)).toEqual([{ fresh: 'moon dust' }, { recipe: 'here-b' }])
+  })
+  it('in a bakery that has nothing of it, brings everything', () => {
+    const draft = draftFromFile(file, [], [])
+    expect(draft.bring.map(one => one.key)).toEqual(['b', 'b@1', 'i'])
+    expect(draft.lines.map(one => one.of)).toEqual([
+      { fresh: 'teff flour' },
+      { recipe: 'bring:b' },
+      { recipe: 'bring:b@1' },
+      { recipe: 'bring:i' },
+    ])
   })
 })

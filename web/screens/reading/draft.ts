@@ -1,12 +1,17 @@
 // A recipe while it is being read: what was written, beside what was understood, still all text she may correct.
 import {
   type Amount,
+  isFrozen,
   type Line,
   longestName,
   matchName,
+  mentions,
   type Named,
+  PartOf,
+  partKey,
   type ReadRecipe,
   type Recipe,
+  type RecipeFile,
   type Role,
   readLine,
   readStep,
@@ -23,23 +28,21 @@ export const DraftLine = z.object({
   /** As written. */
   text: z.string(),
   amount: z.string(),
-  of: z.union([
-    z.object({ ingredient: z.string() }),
-    z.object({ recipe: z.string() }),
-    z.object({ fresh: z.string() }),
-  ]),
+  of: z.union([z.object({ ingredient: z.string() }), PartOf, z.object({ fresh: z.string() })]),
   /** The match is a guess until she says so. */
   asks: z.boolean(),
   prep: z.string(),
   role: z.enum(['mix', 'finish', 'release', 'drained', 'beside']),
   heading: z.string(),
-  alternatives: z.array(z.string()),
+  /** “Or coconut oil”: what else could stand here, matched to the larder where it is known. */
+  alternatives: z.array(z.object({ name: z.string(), ingredient: z.string().optional() })),
   /** Facts of an existing line that this table does not show, kept as they are. */
   kept: Kept,
 })
 export type DraftLine = z.infer<typeof DraftLine>
 
-export const Draft = z.object({
+export const mostLines = 2000
+const DraftOfOne = z.object({
   id: z.string().optional(),
   seen: z.number().optional(),
   name: z.string(),
@@ -47,7 +50,7 @@ export const Draft = z.object({
   bakeLoss: z.string(),
   cup: z.string(),
   spoon: z.string(),
-  lines: z.array(DraftLine).max(2000),
+  lines: z.array(DraftLine).max(mostLines),
   method: z.string(),
   unread: z.array(z.string()),
   kept: z.custom<Partial<Recipe>>(value => typeof value === 'object' && value !== null),
@@ -56,7 +59,11 @@ export const Draft = z.object({
   packPieces: z.string(),
   packGrams: z.string(),
 })
+/** `bring`: parts that come with a file and are not here yet; lines call for them as "bring:key". */
+export const Draft = DraftOfOne.extend({ bring: z.array(z.object({ key: z.string(), draft: DraftOfOne })).max(500) })
 export type Draft = z.infer<typeof Draft>
+type DraftOfOne = z.infer<typeof DraftOfOne>
+export const broughtBy = (key: string): string => `bring:${key}`
 
 /** Above this no kitchen here can make it: a slip of the finger. */
 const tonne = 1_000_000
@@ -78,6 +85,10 @@ export function readAmounts(text: string): ReadAmounts | { problem: string } {
   return { amount: read.amount, plus: read.plus, also: read.also }
 }
 
+/** "any plant milk", "oil of choice": a kind of thing, and none of it. */
+const namesNone = (text: string): boolean =>
+  /\bany (?!more|way|left)\p{L}|\bof (?:your |own )?(?:choice|choosing)\b|\bof any (?:kind|sort)\b/iu.test(text)
+
 /** What is unsure about a line, as questions; empty where nothing is. */
 export function questionsOf(line: DraftLine): string[] {
   const questions: string[] = []
@@ -86,9 +97,17 @@ export function questionsOf(line: DraftLine): string[] {
   else if (amounts.amount === null && line.role !== 'beside')
     questions.push('How much? Without it neither cost nor nutrition can be worked out.')
   if (line.asks) questions.push('fresh' in line.of ? 'Not in the larder yet.' : 'Is this the right one?')
-  if (line.alternatives.length > 0)
-    questions.push(`“or ${line.alternatives.join(' or ')}”: only what is chosen here is checked.`)
-  if (/^any\b/i.test('fresh' in line.of ? line.of.fresh : '')) questions.push('Name one: what goes in must be known.')
+  for (const other of line.alternatives)
+    if (other.ingredient === undefined)
+      questions.push(`“Or ${other.name}”: not in the larder yet, so it proves nothing.`)
+  if ((line.asks && namesNone(line.text)) || ('fresh' in line.of && namesNone(line.of.fresh)))
+    questions.push('Name one: what goes in must be known.')
+  const spoken = line.role === 'beside' ? [] : mentions(line.prep)
+  if (spoken.length > 0) {
+    const named = new Set(mentions(readLine(line.text).item).map(one => one.code))
+    const hidden = spoken.find(one => !named.has(one.code))
+    if (hidden) questions.push(`“${line.prep}” speaks of “${hidden.word}”: if it goes in, give it a line of its own.`)
+  }
   return questions
 }
 
@@ -103,7 +122,9 @@ export function draftLine(
   parts: readonly Named[],
   read = { ...readLine(text), heading: null as string | null },
 ): DraftLine {
-  const known = matchName(read.item, larder)
+  // "pitted dates" may be bought so: then it is that, and not dates made ready
+  const whole = read.prep ? matchName(`${read.prep} ${read.item}`, larder) : null
+  const known = whole?.sure ? whole : matchName(read.item, larder)
   const part = matchName(read.item, parts)
   const of = part?.sure
     ? { recipe: part.id }
@@ -123,11 +144,15 @@ export function draftLine(
     text,
     amount: writtenSum(read),
     of,
-    asks: !(known?.sure || part?.sure),
+    asks: !(known?.sure || part?.sure) || namesNone(read.item),
     prep: read.prep ?? '',
     role: read.role,
     heading: read.heading ?? '',
-    alternatives: read.alternatives,
+    alternatives: read.alternatives.map(text => {
+      const { item } = readLine(text)
+      const other = matchName(item, larder)
+      return { name: item, ...(other?.sure ? { ingredient: other.id } : {}) }
+    }),
     kept,
   }
 }
@@ -149,10 +174,53 @@ export function draftFromReading(read: ReadRecipe, larder: readonly Named[], par
     sell: true,
     packPieces: '1',
     packGrams: '',
+    bring: [],
   }
 }
 
-export function draftFromRecipe(recipe: Recipe): Draft {
+export const draftFromRecipe = (recipe: Recipe): Draft => ({ ...draftOfOne(recipe), bring: [] })
+
+/**
+ * A recipe out of a file of ours: each thing is matched by its name to what is here, as an id means nothing elsewhere.
+ * Parts that are not here come along; a part frozen at a version comes along as a recipe of its own.
+ */
+export function draftFromFile(file: RecipeFile, larder: readonly Named[], parts: readonly Named[]): Draft {
+  const byName = (name: string) => parts.find(one => one.name.toLowerCase() === name.toLowerCase())
+  const come = file.parts.filter(one => isFrozen(one) || !byName(one.name))
+  const settled = (recipe: Recipe): DraftOfOne => {
+    const { id: _, seen: __, ...draft } = draftOfOne(recipe)
+    const named = (id: string) => {
+      const name = file.names[id] ?? id
+      const match = matchName(name, larder)
+      return { name, match: match?.sure ? match.id : undefined }
+    }
+    return {
+      ...draft,
+      sell: true,
+      lines: draft.lines.map(line => {
+        const { alternatives, ...kept } = line.kept
+        const others = (alternatives ?? []).map(one => named(one.ingredient))
+        const settledLine = {
+          ...line,
+          kept,
+          alternatives: others.map(one => ({ name: one.name, ...(one.match ? { ingredient: one.match } : {}) })),
+        }
+        if ('recipe' in line.of) {
+          const key = partKey(line.of)
+          const part = file.parts.find(one => one.id === key)
+          const here = part && !isFrozen(part) ? byName(part.name) : undefined
+          return { ...settledLine, of: { recipe: here ? here.id : broughtBy(key) } }
+        }
+        if (!('ingredient' in line.of)) return settledLine
+        const { name, match } = named(line.of.ingredient)
+        return { ...settledLine, asks: match === undefined, of: match ? { ingredient: match } : { fresh: name } }
+      }),
+    }
+  }
+  return { ...settled(file.recipe), bring: come.map(one => ({ key: one.id, draft: settled(one) })) }
+}
+
+function draftOfOne(recipe: Recipe): DraftOfOne {
   const { id, version, name, pieces, bakeLoss, cup, spoon, lines, steps, ...kept } = recipe
   return {
     id,
@@ -193,7 +261,7 @@ const positive = (text: string): number | null => {
 
 /** The draft as a recipe. `idOf` names the ingredient made for a new thing. Refusals name the field and what to do. */
 export function recipeFrom(
-  draft: Draft,
+  draft: DraftOfOne,
   id: string,
   idOf: (name: string) => string,
 ): { recipe: Recipe } | { problems: Refusal[] } {
@@ -223,6 +291,13 @@ export function recipeFrom(
       problems.push({ path: `lines.${line.key}.of`, message: `Keep the name under ${longestName} letters.` })
       continue
     }
+    if (line.asks && !('fresh' in line.of)) {
+      problems.push({
+        path: `lines.${line.key}.of`,
+        message: `“${line.text}”: say Yes to what was found for it, or choose another. It is not taken unasked.`,
+      })
+      continue
+    }
     if ('recipe' in line.of && line.of.recipe === id) {
       problems.push({
         path: `lines.${line.key}.of`,
@@ -241,6 +316,9 @@ export function recipeFrom(
       ...(amounts.also.length ? { also: amounts.also } : {}),
       ...(line.prep.trim() ? { prep: line.prep.trim() } : {}),
       ...(line.heading.trim() ? { heading: line.heading.trim() } : {}),
+      ...(line.alternatives.length
+        ? { alternatives: line.alternatives.map(one => ({ ingredient: one.ingredient ?? idOf(one.name) })) }
+        : {}),
     })
   }
   if (problems.length > 0) return { problems }

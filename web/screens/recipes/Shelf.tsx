@@ -17,6 +17,8 @@ export interface ShelfPart {
   id: string
   name: string
   makes: string
+  /** Weight on the shelf; empty where none is known. */
+  onShelf: string
   usedIn: string[]
 }
 
@@ -25,6 +27,9 @@ export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: Sh
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex items-end gap-3">
         <h1 className="mr-auto text-3xl">Recipes</h1>
+        <Link href="/recipes/earnings" className="do">
+          What earns
+        </Link>
         <Link href="/recipes/new" className="do do-first">
           Paste a recipe
         </Link>
@@ -62,7 +67,7 @@ export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: Sh
                       ) : (
                         <>
                           {product.atLeast && 'at least '}
-                          <b className="figure">{product.perPiece}</b> a {product.pieceName}
+                          <b className="figure">{product.perPiece}</b> of ingredients
                         </>
                       )}
                     </span>
@@ -96,13 +101,19 @@ export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: Sh
               {parts.map(part => (
                 <li key={part.id} className="relative border-b border-hair px-4 py-2.5 hover:bg-page">
                   <Link
-                    href={`/recipes/${part.id}`}
+                    href={`/parts/${part.id}`}
                     className="font-head text-[15px] font-bold text-navy after:absolute after:inset-0"
                   >
                     {part.name}
                   </Link>
                   <p className="text-[13.5px] text-quiet">
                     {part.makes}
+                    {part.onShelf && (
+                      <>
+                        {' '}
+                        · <b className="text-ink">{part.onShelf} on the shelf</b>
+                      </>
+                    )}
                     {part.usedIn.length > 0 ? ` · in ${part.usedIn.join(', ')}` : ' · not used yet'}
                   </p>
                 </li>

@@ -14,7 +14,7 @@ export default async function OneIngredient({ params }: { params: Promise<{ id: 
   if (!ingredient) notFound()
   const usedIn = workbook.recipes
     .filter(recipe => recipe.lines.some(line => 'ingredient' in line.of && line.of.ingredient === id))
-    .map(recipe => ({ id: recipe.id, name: recipe.name }))
+    .map(recipe => ({ id: recipe.id.split('@')[0]!, name: recipe.name }))
   return (
     <IngredientSheet
       key={`${id}-${ingredient.version}`}

@@ -1,13 +1,21 @@
-import { readStamp, readWorkbook } from '@fair-tin/data'
+import { listOrders, partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 
 export const metadata = { title: 'Bench' }
-export default async function OneProduct({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  const [[workbook, stamp], market] = await Promise.all([
-    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql)])),
+export default async function OneProduct({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>
+  searchParams: Promise<{ pieces?: string; lid?: string }>
+}) {
+  const [{ id }, { pieces, lid }] = await Promise.all([params, searchParams])
+  const [[workbook, stamp, stock, orders], market] = await Promise.all([
+    reading(sql =>
+      Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql), listOrders(sql, today())]),
+    ),
     marketInView(),
   ])
   if (!workbook.products.some(one => one.id === id)) notFound()
@@ -16,6 +24,10 @@ export default async function OneProduct({ params }: { params: Promise<{ id: str
       key={id}
       workbook={{ ...workbook, products: workbook.products.filter(one => one.id === id) }}
       stamp={stamp}
+      stock={stock}
+      orders={orders}
+      pieces={Number(pieces) || null}
+      lid={lid ?? ''}
       productId={id}
       market={market}
     />

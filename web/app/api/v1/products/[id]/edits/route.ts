@@ -1,35 +1,6 @@
-// Saves from the bench. Version 1 of the address stays, so that an edit kept before a new build still goes through.
-import { BenchEdit, billOf } from '@fair-tin/core'
-import { editBench, readStamp, readWorkbook } from '@fair-tin/data'
-import { z } from 'zod'
-import { changing, today } from '../../../../../../bakery'
-import { problem, Refused, refusal } from '../../../answer'
-
-const Body = z.object({ edits: z.array(BenchEdit).min(1).max(5000) })
+// Saves from a product's bench. Version 1 of the address stays, so that an edit kept before a new build still goes through.
+import { saveBench } from '../../../benchSave'
 
 export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  const body = Body.safeParse(await request.json().catch(() => null))
-  if (!body.success)
-    return problem(422, `These changes cannot be read: ${body.error.issues[0]?.message ?? 'nothing came'}`)
-  try {
-    const done = await changing(async sql => {
-      const before = await readStamp(sql)
-      const result = await editBench(sql, id, body.data.edits, async ({ recipe }) => {
-        const { recipes, ...rest } = await readWorkbook(sql, today())
-        const after = { ...rest, recipes: [...recipes.filter(one => one.id !== recipe.id), recipe] }
-        const circle = billOf(after, recipe.id).gaps.find(gap => gap.fact.startsWith('contains itself'))
-        if (circle) throw new Refused(422, `${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself.`)
-      })
-      return result && { ...result, before, stamp: await readStamp(sql) }
-    })
-    return done
-      ? Response.json(done)
-      : problem(
-          410,
-          'This product or its recipe was taken out in another window. Your changes are kept in this browser.',
-        )
-  } catch (error) {
-    return refusal(error)
-  }
+  return saveBench(request, { product: (await params).id })
 }

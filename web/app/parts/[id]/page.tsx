@@ -1,0 +1,35 @@
+import { isFrozen, partOnBench, productsWith } from '@fair-tin/core'
+import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
+import { notFound, redirect } from 'next/navigation'
+import { marketInView, reading, today } from '../../../bakery'
+import { Bench } from '../../../screens/bench/Bench'
+
+export const metadata = { title: 'Part' }
+export default async function OnePart({ params }: { params: Promise<{ id: string }> }) {
+  const id = decodeURIComponent((await params).id)
+  // a kept version does not change: its part does
+  if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
+  const [[workbook, stamp, stock], market] = await Promise.all([
+    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql)])),
+    marketInView(),
+  ])
+  const recipe = workbook.recipes.find(one => one.id === id)
+  if (!recipe) notFound()
+  const sold = workbook.products.find(product => product.recipe === id)
+  if (sold) redirect(`/products/${sold.id}`)
+  const part = partOnBench(workbook, recipe)
+  return (
+    <Bench
+      key={id}
+      workbook={{ ...workbook, products: [part] }}
+      stamp={stamp}
+      stock={stock}
+      orders={[]}
+      pieces={null}
+      lid="proof"
+      productId={part.id}
+      market={market}
+      goesInto={productsWith(workbook, id)}
+    />
+  )
+}

@@ -1,0 +1,105 @@
+// A recipe that might be: edits made while trying stay here, beside what is in force, until they are taken or put away.
+import { applyEdit, type BenchEdit, bodyOf, freshIn, type Recipe, RecipeBody, type RecipeEdit } from '@fair-tin/core'
+import { useCallback, useEffect, useState } from 'react'
+import { z } from 'zod'
+
+const Fresh = z.array(z.object({ id: z.string(), name: z.string() }))
+const Held = z.object({
+  id: z.string(),
+  name: z.string(),
+  notes: z.string(),
+  /** As it stands, and as it stood before each deed. */
+  body: RecipeBody,
+  past: z.array(RecipeBody).max(200),
+  fresh: Fresh,
+  /** Kept in the books already, and unchanged since. */
+  kept: z.boolean(),
+})
+export type TrialInHand = z.infer<typeof Held>
+
+/** Product and prices are nobody's trial: they are changed where they are in force. */
+export const isRecipeEdit = (edit: BenchEdit): edit is RecipeEdit & BenchEdit =>
+  edit.kind !== 'product' && edit.kind !== 'tick' && edit.kind !== 'packs' && edit.kind !== 'measures'
+
+/** The trial with one more deed done to it; what cannot be done to it any more is left out. */
+function withDeed(trial: TrialInHand, recipe: Recipe, deed: readonly RecipeEdit[]): TrialInHand {
+  let now: Recipe = { ...trial.body, id: recipe.id, version: recipe.version }
+  for (const one of deed) {
+    const done = applyEdit(now, one)
+    if ('recipe' in done) now = done.recipe
+  }
+  const fresh = deed.flatMap(one => freshIn(one as BenchEdit)).map(({ id, name }) => ({ id, name }))
+  return {
+    ...trial,
+    body: bodyOf(now),
+    past: [...trial.past, trial.body].slice(-200),
+    fresh: [...trial.fresh, ...fresh.filter(one => !trial.fresh.some(known => known.id === one.id))],
+    kept: false,
+  }
+}
+
+const key = (product: string) => `fair-tin-trial-${product}`
+/** Kept in the browser, so that a reload loses nothing. */
+function remember(product: string, trial: TrialInHand | null): void {
+  try {
+    if (trial) localStorage.setItem(key(product), JSON.stringify(trial))
+    else localStorage.removeItem(key(product))
+  } catch {
+    // a full or forbidden store: the trial then lives only in this window
+  }
+}
+
+export function useTrial(product: string) {
+  const [trial, setTrial] = useState<TrialInHand | null>(null)
+  useEffect(() => {
+    try {
+      const read = Held.safeParse(JSON.parse(localStorage.getItem(key(product)) ?? 'null'))
+      if (read.success) setTrial(read.data)
+    } catch {
+      remember(product, null)
+    }
+  }, [product])
+  const put = useCallback(
+    (next: TrialInHand | null) => {
+      setTrial(next)
+      remember(product, next)
+    },
+    [product],
+  )
+  /** Begins a trial from the recipe, or goes on with a kept one; `deed` is what is tried first. */
+  const start = useCallback(
+    (
+      recipe: Recipe,
+      from: Partial<Pick<TrialInHand, 'id' | 'name' | 'notes' | 'body' | 'fresh' | 'kept'>> = {},
+      deed: readonly RecipeEdit[] = [],
+    ) => {
+      const begun: TrialInHand = {
+        id: `trial-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 6)}`,
+        name: '',
+        notes: '',
+        body: bodyOf(recipe),
+        fresh: [],
+        kept: false,
+        ...from,
+        past: [],
+      }
+      put(deed.length > 0 ? withDeed(begun, recipe, deed) : begun)
+    },
+    [put],
+  )
+  const edit = useCallback(
+    (recipe: Recipe, deed: readonly RecipeEdit[]) => trial && put(withDeed(trial, recipe, deed)),
+    [trial, put],
+  )
+  const undo = useCallback(() => {
+    const last = trial?.past.at(-1)
+    if (trial && last) put({ ...trial, body: last, past: trial.past.slice(0, -1), kept: false })
+  }, [trial, put])
+  const change = useCallback(
+    (words: Partial<Pick<TrialInHand, 'name' | 'notes' | 'kept'>>) => trial && put({ ...trial, kept: false, ...words }),
+    [trial, put],
+  )
+  const end = useCallback(() => put(null), [put])
+  return { trial, start, edit, undo, change, end }
+}
+export type Trying = ReturnType<typeof useTrial>

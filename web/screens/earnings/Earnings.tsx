@@ -1,0 +1,193 @@
+// Which product earns most: margin by volume as a picture, and for an hour of the oven and of work as a table.
+'use client'
+import { type Earning, percent } from '@fair-tin/core'
+import { max, min, scaleLinear, scaleSqrt } from 'd3'
+import Link from 'next/link'
+import { useState } from 'react'
+import { missing } from '../../ui/missing'
+import { money } from '../../ui/money'
+
+type Key = 'margin' | 'leaves' | 'perOvenHour' | 'perLabourHour' | 'packs'
+const heads: [Key, string][] = [
+  ['margin', 'Margin'],
+  ['leaves', 'A making leaves'],
+  ['perOvenHour', 'An oven hour'],
+  ['perLabourHour', 'An hour of work'],
+  ['packs', 'Packs ordered'],
+]
+const figureOf = (one: Earning, key: Key): number | null => (one[key] === null ? null : Number(one[key]))
+
+export function Earnings({ earnings, currency }: { earnings: Earning[]; currency: string }) {
+  const [by, setBy] = useState<Key>('perLabourHour')
+  const sorted = [...earnings].sort(
+    (a, b) => (figureOf(b, by) ?? Number.NEGATIVE_INFINITY) - (figureOf(a, by) ?? Number.NEGATIVE_INFINITY),
+  )
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex items-end gap-3">
+        <h1 className="mr-auto text-3xl">What earns</h1>
+        <Link href="/recipes" className="do">
+          Back to Recipes
+        </Link>
+      </div>
+      <p className="text-quiet">
+        One making of each, at its pack price, after everything that is known. Where something is missing, it leaves at
+        most (≤) what stands here.
+      </p>
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] lg:overflow-hidden">
+        <div className="pane min-h-0">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <section className="h-full overflow-auto" tabIndex={0} aria-label="Products by what they earn">
+            <table className="w-full text-left">
+              <thead className="sticky top-0 bg-pane text-quiet">
+                <tr className="border-b border-hair align-bottom">
+                  <th className="px-4 py-2 font-normal">Product</th>
+                  {heads.map(([key, label]) => (
+                    <th
+                      key={key}
+                      className="px-1 py-1 text-right font-normal last:pr-4"
+                      aria-sort={by === key ? 'descending' : 'none'}
+                    >
+                      <button
+                        type="button"
+                        className={`min-h-[24px] rounded px-1 hover:bg-hair/60 pointer-coarse:min-h-[44px] ${by === key ? 'font-bold text-ink' : ''}`}
+                        onClick={() => setBy(key)}
+                      >
+                        {label}
+                      </button>
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {sorted.map(one => (
+                  <tr key={one.product} className="border-b border-hair/60">
+                    <td className="px-4 py-1">
+                      <Link href={`/products/${one.product}?lid=cost`} className="font-semibold text-navy">
+                        {one.name}
+                      </Link>
+                      {one.unknown.length > 0 && (
+                        <span className="block text-[12.5px] text-unproven">
+                          without {missing(one.unknown[0]!)}
+                          {one.unknown.length > 1 && ` and ${one.unknown.length - 1} more`}
+                        </span>
+                      )}
+                    </td>
+                    <td className={`figure text-right ${one.margin !== null && one.margin < 0 ? 'text-breaks' : ''}`}>
+                      {one.margin === null ? '?' : `${atMost(one)}${percent(one.margin)}`}
+                    </td>
+                    {(['leaves', 'perOvenHour', 'perLabourHour'] as const).map(key => (
+                      <td key={key} className="figure pl-3 text-right">
+                        {one[key] === null ? '?' : `${atMost(one)}${money(one[key], currency)}`}
+                      </td>
+                    ))}
+                    <td className="figure pr-4 text-right">{one.packs}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        </div>
+        <div className="pane min-h-0 p-3">
+          <h2 className="text-[16px]">Margin by volume</h2>
+          <Picture earnings={earnings} />
+        </div>
+      </div>
+    </section>
+  )
+}
+
+/** Where something of the cost is missing, no more than this is left. */
+const atMost = (one: Earning): string => (one.unknown.length > 0 ? '≤ ' : '')
+
+const width = 420
+const height = 380
+const edge = { left: 44, right: 16, top: 14, bottom: 34 }
+
+/** Each product a disc: how many packs are ordered, what share of the price is left, and its size what a making leaves. */
+function Picture({ earnings }: { earnings: Earning[] }) {
+  const known = earnings.filter(
+    (one): one is Earning & { margin: number; leaves: string } => one.margin !== null && one.leaves !== null,
+  )
+  if (known.length === 0)
+    return (
+      <p className="text-quiet">Give a product its price and its tax, on its bench under Cost: then it stands here.</p>
+    )
+  const x = scaleLinear(
+    [0, Math.max(1, max(known, one => one.packs)!)],
+    [edge.left + 14, width - edge.right - 14],
+  ).nice()
+  const y = scaleLinear(
+    [Math.min(0, min(known, one => one.margin)!), Math.max(0.1, max(known, one => one.margin)!)],
+    [height - edge.bottom, edge.top],
+  ).nice()
+  const size = scaleSqrt([0, Math.max(1, max(known, one => Math.max(0, Number(one.leaves)))!)], [3, 15])
+  // names stand beside their discs; where two would lie over each other, the later one goes below
+  const labels: { key: string; name: string; x: number; y: number; anchor: 'start' | 'end' }[] = []
+  for (const one of known.filter(other => other.packs > 0).sort((a, b) => b.margin - a.margin)) {
+    const at = x(one.packs)
+    const right = at > width * 0.6
+    const gap = size(Math.max(0, Number(one.leaves))) + 4
+    const label = {
+      key: one.product,
+      name: one.name,
+      x: right ? at - gap : at + gap,
+      y: y(one.margin) + 4,
+      anchor: right ? ('end' as const) : ('start' as const),
+    }
+    for (const other of labels)
+      if (Math.abs(other.y - label.y) < 13 && Math.abs(other.x - label.x) < 190) label.y = other.y + 13
+    labels.push(label)
+  }
+  return (
+    <figure>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className="block w-full"
+        role="img"
+        aria-label="Margin by packs ordered, for each product; the table says the same"
+      >
+        {y.ticks(5).map(tick => (
+          <g key={tick}>
+            <line
+              x1={edge.left}
+              x2={width - edge.right}
+              y1={y(tick)}
+              y2={y(tick)}
+              stroke={tick === 0 ? '#5a6272' : '#ddd6c6'}
+            />
+            <text x={edge.left - 6} y={y(tick) + 4} textAnchor="end" fontSize={12} fill="#5a6272">
+              {percent(tick)}
+            </text>
+          </g>
+        ))}
+        {x.ticks(5).map(tick => (
+          <text key={tick} x={x(tick)} y={height - 16} textAnchor="middle" fontSize={12} fill="#5a6272">
+            {tick}
+          </text>
+        ))}
+        <text x={width - edge.right} y={height - 2} textAnchor="end" fontSize={12} fill="#5a6272">
+          packs ordered from today on
+        </text>
+        {known.map(one => (
+          <circle
+            key={one.product}
+            cx={x(one.packs)}
+            cy={y(one.margin)}
+            r={size(Math.max(0, Number(one.leaves)))}
+            fill={one.margin < 0 ? '#a5322a' : '#7a2e4d'}
+            fillOpacity={0.55}
+            stroke="#fffefb"
+          >
+            <title>{`${one.name}: ${percent(one.margin)}, ${one.packs} packs`}</title>
+          </circle>
+        ))}
+        {labels.map(one => (
+          <text key={one.key} x={one.x} y={one.y} textAnchor={one.anchor} fontSize={12} fill="#1c2431">
+            {one.name}
+          </text>
+        ))}
+      </svg>
+    </figure>
+  )
+}

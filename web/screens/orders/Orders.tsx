@@ -1,0 +1,258 @@
+// What is ordered, day by day, and for each product of a day the batch it asks for.
+'use client'
+import { daysAfter, spokenDay, toPlaces } from '@fair-tin/core'
+import type { Order } from '@fair-tin/data'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { Choose } from '../../ui/Choose'
+import type { Outcome } from '../outcome'
+import { setCancelled, setPacks, takeOrder } from './actions'
+
+export interface OrderedProduct {
+  id: string
+  name: string
+  pieces: number
+  pieceName: string
+  /** Pieces of one making; null where the recipe does not say. */
+  makes: number | null
+}
+
+const noAnswer = 'The server did not answer. What you typed is still here: try again in a moment.'
+
+export function Orders({ orders, products, today }: { orders: Order[]; products: OrderedProduct[]; today: string }) {
+  const router = useRouter()
+  const [busy, start] = useTransition()
+  const [draft, setDraft] = useState({ day: daysAfter(today, 1), product: '', packs: '', forWhom: '' })
+  const [problem, setProblem] = useState('')
+  const act = (work: () => Promise<Outcome>, done: () => void) =>
+    start(async () => {
+      const outcome = await work().catch(() => null)
+      const said = outcome === null ? noAnswer : 'problems' in outcome ? outcome.problems[0]!.message : ''
+      setProblem(said)
+      if (said !== '') return
+      done()
+      router.refresh()
+    })
+  const days = [...new Set(orders.map(one => one.day))]
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex items-end gap-3">
+        <h1 className="mr-auto text-3xl">Orders</h1>
+        <Link href="/orders/shopping" className="do">
+          What to buy
+        </Link>
+      </div>
+      <form
+        className="flex flex-wrap items-end gap-2"
+        onSubmit={event => {
+          event.preventDefault()
+          act(
+            () => takeOrder({ ...draft, packs: draft.packs.trim() === '' ? undefined : Number(draft.packs) }),
+            () => setDraft(now => ({ ...now, packs: '', forWhom: '' })),
+          )
+        }}
+      >
+        <label className="text-[13px] text-quiet">
+          For the day
+          <input
+            type="date"
+            className="field text-ink"
+            value={draft.day}
+            min={today}
+            onChange={event => setDraft({ ...draft, day: event.target.value })}
+          />
+        </label>
+        <div className="w-56 text-[13px] text-quiet">
+          What
+          <Choose
+            label="What is ordered"
+            value={draft.product}
+            options={products.map(one => ({ value: one.id, label: one.name }))}
+            onChange={product => setDraft({ ...draft, product })}
+          />
+        </div>
+        <label className="w-20 text-[13px] text-quiet">
+          Packs
+          <input
+            className="field figure text-ink"
+            inputMode="numeric"
+            maxLength={7}
+            value={draft.packs}
+            onChange={event => setDraft({ ...draft, packs: event.target.value })}
+          />
+        </label>
+        <label className="min-w-40 flex-1 text-[13px] text-quiet">
+          For whom
+          <input
+            className="field text-ink"
+            maxLength={120}
+            value={draft.forWhom}
+            placeholder="the shop counter"
+            onChange={event => setDraft({ ...draft, forWhom: event.target.value })}
+          />
+        </label>
+        <button type="submit" className="do do-first" disabled={busy}>
+          Take the order
+        </button>
+      </form>
+      {problem && (
+        <p role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
+          {problem}
+        </p>
+      )}
+      <div className="pane flex min-h-0 flex-1 flex-col">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+        <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Orders by day">
+          {days.length === 0 && (
+            <p className="p-6 text-quiet">
+              Nothing is ordered from today on. Take an order above: then a batch can be sized for its day.
+            </p>
+          )}
+          {days.map(day => (
+            <Day
+              key={day}
+              day={day}
+              orders={orders.filter(one => one.day === day)}
+              products={products}
+              busy={busy}
+              onPacks={(id, packs) =>
+                act(
+                  () => setPacks(id, packs),
+                  () => {},
+                )
+              }
+              onCancel={order =>
+                act(
+                  () => setCancelled(order.id, true),
+                  () =>
+                    toast('The order is cancelled.', {
+                      action: {
+                        label: 'Undo',
+                        onClick: () =>
+                          act(
+                            () => setCancelled(order.id, false),
+                            () => {},
+                          ),
+                      },
+                    }),
+                )
+              }
+            />
+          ))}
+        </section>
+      </div>
+    </section>
+  )
+}
+
+function Day({
+  day,
+  orders,
+  products,
+  busy,
+  onPacks,
+  onCancel,
+}: {
+  day: string
+  orders: Order[]
+  products: OrderedProduct[]
+  busy: boolean
+  onPacks: (id: string, packs: number) => void
+  onCancel: (order: Order) => void
+}) {
+  const asked = [...new Set(orders.map(one => one.product))].flatMap(id => {
+    const product = products.find(one => one.id === id)
+    return product ? [{ product, orders: orders.filter(one => one.product === id) }] : []
+  })
+  return (
+    <section className="border-b border-hair px-4 py-3 last:border-0" aria-label={spokenDay(day)}>
+      <h2 className="text-[17px]">{spokenDay(day)}</h2>
+      {asked.map(({ product, orders: lines }) => {
+        const packs = lines.reduce((sum, one) => sum + one.packs, 0)
+        const pieces = packs * product.pieces
+        return (
+          <div
+            key={product.id}
+            className="mt-1.5 grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-x-4 border-t border-hair/60 pt-1.5 max-md:grid-cols-1"
+          >
+            <div>
+              <Link
+                href={`/products/${product.id}?pieces=${pieces}`}
+                className="font-head text-[15px] font-bold text-navy"
+              >
+                {product.name}
+              </Link>
+              <p className="text-quiet">
+                <b className="text-ink">{packs}</b> {packs === 1 ? 'pack' : 'packs'},{' '}
+                <b className="text-ink">{pieces}</b> {product.pieceName}s
+                {product.makes !== null && (
+                  <>
+                    {' '}
+                    · {Number(toPlaces(pieces / product.makes, 2))} {pieces === product.makes ? 'making' : 'makings'}
+                  </>
+                )}{' '}
+                ·{' '}
+                <Link href={`/products/${product.id}?pieces=${pieces}`} className="word-link">
+                  Size the batch
+                </Link>
+              </p>
+            </div>
+            <ul>
+              {lines.map(order => (
+                <li key={order.id} className="flex flex-wrap items-center gap-2">
+                  <Packs order={order} busy={busy} onPacks={onPacks} />
+                  <span className="min-w-0 flex-1">{order.forWhom || 'nobody named'}</span>
+                  <button
+                    type="button"
+                    className="word-link"
+                    disabled={busy}
+                    aria-label={`Cancel ${order.packs} for ${order.forWhom || 'nobody named'}`}
+                    onClick={() => onCancel(order)}
+                  >
+                    Cancel
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </div>
+        )
+      })}
+    </section>
+  )
+}
+
+/** What is typed is sent when it is left or entered; what is no number stays to be put right. */
+function Packs({
+  order,
+  busy,
+  onPacks,
+}: {
+  order: Order
+  busy: boolean
+  onPacks: (id: string, packs: number) => void
+}) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const keep = () => {
+    if (typed === null || typed.trim() === String(order.packs)) return setTyped(null)
+    onPacks(order.id, Number(typed))
+    if (Number.isInteger(Number(typed)) && Number(typed) > 0) setTyped(null)
+  }
+  return (
+    <input
+      aria-label={`Packs for ${order.forWhom || 'nobody named'}`}
+      className="field figure !w-20 text-right"
+      inputMode="numeric"
+      maxLength={7}
+      disabled={busy}
+      value={typed ?? String(order.packs)}
+      onChange={event => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={event => {
+        if (event.key === 'Enter') keep()
+        if (event.key === 'Escape') setTyped(null)
+      }}
+    />
+  )
+}
