@@ -138,6 +138,34 @@ test('while the server is away an edit is kept, survives a reload, and goes thro
   await expect(row(other, 'buckwheat flour')).toContainText('321 g')
 })
 
+test('what a closed window left unsaved is taken over; what it can undo waits for it', async ({ page, context }) => {
+  const address = await freshBench(page, 'Left-behind buns')
+  const write = async (amount: string) => {
+    await openAmount(page, 'buckwheat flour')
+    await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill(amount)
+    await page.keyboard.press('Enter')
+  }
+  await write('321 g')
+  await saved(page)
+  await context.route('**/api/v1/**', route => route.abort())
+  await write('322 g')
+  await expect(page.getByText('1 change not saved yet.')).toBeVisible()
+  await page.goto('about:blank')
+  await context.unroute('**/api/v1/**')
+  const other = await context.newPage()
+  await other.goto(address)
+  await expect(row(other, 'buckwheat flour')).toContainText('322 g')
+  await saved(other)
+  await expect(other.getByRole('button', { name: 'Undo', exact: true })).toBeHidden()
+  // the window comes back: it may only have been loading again
+  await page.goto(address)
+  await expect(row(page, 'buckwheat flour')).toContainText('322 g')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(row(page, 'buckwheat flour')).toContainText('321 g')
+  await saved(page)
+  await expect(page.getByText('you wanted')).toHaveCount(0)
+})
+
 test('two windows: other lines both count, one cell is a plain choice', async ({ page, context }) => {
   const address = await freshBench(page, 'Two-window buns')
   const other = await context.newPage()
@@ -383,5 +411,5 @@ test('the recipe goes out as a file, and the file is read back line for line', a
   await readText(page, file)
   await expect(page.getByRole('status').filter({ hasText: '3 lines, all understood' })).toBeVisible()
   await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Travelling buns')
-  expect((await page.request.get('/products/no-such-one/recipe.json')).status()).toBe(404)
+  expect((await page.request.get('/recipes/no-such-one/recipe.json')).status()).toBe(404)
 })

@@ -1,28 +1,59 @@
 // Edits not yet saved, and what can be undone, kept in the browser (IndexedDB): they survive a reload, a restart of the
 // server and a new build.
 import { BenchEdit } from '@fair-tin/core'
-import { del, get, keys, set } from 'idb-keyval'
+import { del, get, keys, set, setMany } from 'idb-keyval'
 import { z } from 'zod'
 
 /** One thing she did is one or more edits: a paste of five lines is undone at once. */
 export const Deeds = z.array(z.array(BenchEdit))
 const Box = z.object({ pending: z.array(BenchEdit), done: Deeds, undone: Deeds })
 export type Box = z.infer<typeof Box>
+/** As stored: with the time it was kept. */
+const Kept = Box.extend({ at: z.number().default(0) })
 export const emptyBox: Box = { pending: [], done: [], undone: [] }
 const prefix = (product: string) => `bench ${product} `
+/** How long a window that is gone may come back to what it can undo. */
+const day = 24 * 60 * 60 * 1000
 
+const shelf = 'fair-tin-window'
+function newWindowName(): string {
+  const made = Math.random().toString(36).slice(2)
+  try {
+    sessionStorage.setItem(shelf, made)
+  } catch {
+    // forbidden: this window is another after a reload
+  }
+  return made
+}
 /** This window's own name, the same after a reload. */
 function windowName(): string {
   try {
-    const known = sessionStorage.getItem('fair-tin-window')
-    if (known) return known
-    const made = Math.random().toString(36).slice(2)
-    sessionStorage.setItem('fair-tin-window', made)
-    return made
+    return sessionStorage.getItem(shelf) ?? newWindowName()
   } catch {
-    return 'window'
+    return newWindowName()
   }
 }
+
+const held = new Map<string, Promise<boolean>>()
+/** Holds a box as long as the window lives, so that no other takes it over; false where another window has it. */
+function hold(key: string): Promise<boolean> {
+  const known = held.get(key)
+  if (known) return known
+  const asked = new Promise<boolean>(resolve => {
+    if (!navigator.locks) return resolve(true)
+    navigator.locks
+      .request(key, { signal: AbortSignal.timeout(1000) }, () => {
+        resolve(true)
+        return new Promise(() => {})
+      })
+      .catch(() => resolve(false))
+  })
+  held.set(key, asked)
+  return asked
+}
+/** Does something with a box whose window is gone, and holds it meanwhile; nothing where the window is there. */
+const whileFree = (key: string, deed: () => Promise<void>) =>
+  navigator.locks ? navigator.locks.request(key, { ifAvailable: true }, lock => (lock ? deed() : undefined)) : deed()
 
 export interface Outbox {
   /** What was left by this window, with the unsaved edits of windows that are gone. */
@@ -31,27 +62,32 @@ export interface Outbox {
   keep: (box: Box) => Promise<boolean>
 }
 
-/** Opens the outbox of a product. A window that is still open keeps its own; those of closed ones are taken over. */
+/** Opens the outbox of a product. A window that is still open keeps its own; the unsaved edits of closed ones are taken over. */
 export async function openOutbox(product: string): Promise<Outbox> {
-  const own = prefix(product) + windowName()
-  // held as long as the window lives, so that no other takes these over
-  void navigator.locks?.request(own, { ifAvailable: true }, () => new Promise(() => {}))
-  const left: Box = { pending: [], done: [], undone: [] }
+  let own = prefix(product) + windowName()
+  // a window that was duplicated brings the other's name with it
+  if (!(await hold(own))) {
+    own = prefix(product) + newWindowName()
+    await hold(own)
+  }
+  let left = emptyBox
+  const read = async (key: string) => Kept.safeParse(await get(key)).data
   try {
-    for (const key of (await keys()).filter(
-      (one): one is string => typeof one === 'string' && one.startsWith(prefix(product)),
-    )) {
-      const free =
-        key === own ||
-        !navigator.locks ||
-        (await navigator.locks.request(key, { ifAvailable: true }, lock => lock !== null))
-      if (!free) continue
-      const read = Box.safeParse(await get(key))
-      if (read.success) {
-        left.pending.push(...read.data.pending)
-        if (key === own) Object.assign(left, { done: read.data.done, undone: read.data.undone })
-      }
-      if (key !== own) await del(key)
+    left = (await read(own)) ?? emptyBox
+    for (const key of await keys()) {
+      if (typeof key !== 'string' || !key.startsWith(prefix(product)) || key === own) continue
+      await whileFree(key, async () => {
+        const theirs = await read(key)
+        if (theirs && theirs.pending.length > 0) {
+          const both = { ...left, pending: [...theirs.pending, ...left.pending] }
+          // the window may only be loading again: what it can undo stays its own
+          await setMany([
+            [own, { ...both, at: Date.now() }],
+            [key, { ...theirs, pending: [] }],
+          ])
+          left = both
+        } else if (!theirs || theirs.at < Date.now() - day) await del(key)
+      })
     }
   } catch {
     // no store to be had: nothing was left in it
@@ -60,7 +96,8 @@ export async function openOutbox(product: string): Promise<Outbox> {
     left,
     keep: async box => {
       try {
-        await (box.pending.length + box.done.length + box.undone.length === 0 ? del(own) : set(own, box))
+        const empty = box.pending.length + box.done.length + box.undone.length === 0
+        await (empty ? del(own) : set(own, { ...box, at: Date.now() }))
         return true
       } catch {
         return false
