@@ -11,6 +11,7 @@ export { type Changes, compareAssessments } from './compare'
 export { type Cost, type CostLine, converted, costOf, packInForce, type Rates } from './cost/cost'
 export * from './cost/costing'
 export { type CostKind, type CostPart, costKinds, type FullCost, fullCostOf } from './cost/fullCost'
+export type { Wanted } from './cost/needed'
 export {
   costOfTier,
   isUnder,
@@ -37,7 +38,8 @@ export {
   sensitivities,
   withPriceTimes,
 } from './cost/questions'
-export { cheapestPacks, type PackChoice, type Purchase, type Shopping, shoppingFor, type Wanted } from './cost/shopping'
+export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './cost/shopping'
+export { cheapestPacks } from './cost/wholePacks'
 export { looksLikeFormula, readDecimal, safeCell } from './exchange/decimal'
 export { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from './exchange/foodTable'
 export { type NamedNutrients, readNationalFoods } from './exchange/nationalFood'

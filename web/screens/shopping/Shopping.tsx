@@ -44,7 +44,7 @@ export function Shopping({
   const buying = list.purchases.filter(costs)
   const free = list.purchases.filter(one => one.choices.length > 0 && !costs(one))
   const enough = list.purchases.filter(one => one.choices.length === 0 && one.unknown === null)
-  const suppliers = [...new Set(buying.flatMap(one => one.choices.map(choice => choice.supplier)))].sort()
+  const suppliers = list.suppliers.filter(one => Number(one.total) > 0)
   const save = () => {
     const url = URL.createObjectURL(
       new Blob([`\ufeff${shoppingCsv(buying, list.currency)}`], { type: 'text/csv;charset=utf-8' }),
@@ -116,10 +116,13 @@ export function Shopping({
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
         <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Shopping list">
           {suppliers.map(supplier => (
-            <Supplier key={supplier} name={supplier} purchases={buying} currency={list.currency} />
+            <Supplier key={supplier.name} {...supplier} purchases={buying} currency={list.currency} />
           ))}
           {enough.length > 0 && (
-            <p className="px-4 py-3 text-quiet">Enough in stock: {enough.map(one => one.name).join(', ')}.</p>
+            <p className="px-4 py-3 text-quiet">
+              Enough in stock:{' '}
+              {enough.map(one => (one.instead ? `${one.name} (${fromStock(one.instead)})` : one.name)).join(', ')}.
+            </p>
           )}
           {list.fromShelf.length > 0 && (
             <p className="px-4 py-3 text-quiet">
@@ -136,11 +139,22 @@ export function Shopping({
   )
 }
 
-function Supplier({ name, purchases, currency }: { name: string; purchases: readonly Purchase[]; currency: string }) {
+const fromStock = ({ grams, name }: NonNullable<Purchase['instead']>) => `${weighed(grams)} of ${name} from stock`
+
+function Supplier({
+  name,
+  total,
+  purchases,
+  currency,
+}: {
+  name: string
+  total: string
+  purchases: readonly Purchase[]
+  currency: string
+}) {
   const rows = purchases.flatMap(one =>
     one.choices.filter(choice => choice.supplier === name).map(choice => ({ one, choice })),
   )
-  const total = rows.reduce((sum, row) => sum + Number(row.choice.price), 0)
   return (
     <table className="w-full table-fixed border-b border-hair text-left">
       <caption className="px-4 pt-3 pb-1 text-left font-head text-[17px] font-bold text-navy">
@@ -162,6 +176,7 @@ function Supplier({ name, purchases, currency }: { name: string; purchases: read
             <td className="px-4 py-0.5">
               {choice.name}
               {choice.ingredient !== one.ingredient && <span className="text-quiet"> for {one.name}</span>}
+              {one.instead && <span className="text-quiet">, beside {fromStock(one.instead)}</span>}
             </td>
             <td className="max-md:hidden">{choice.article}</td>
             <td className="figure text-right whitespace-nowrap">

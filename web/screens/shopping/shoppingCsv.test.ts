@@ -8,6 +8,7 @@ const purchase = (name: string, supplier: string): Purchase => ({
   name,
   needed: 1200.4,
   stock: 200,
+  instead: { ingredient: 'other', name: 'other', grams: 150 },
   toBuy: 1000.4,
   over: 999.6,
   unknown: null,
@@ -22,6 +23,13 @@ describe('a shopping list as CSV', () => {
       ['Orchard Row', 'damsons', '2', '6.8', 'GBP'],
       ['Tarn Mill', 'flour, fine', '2', '6.8', 'GBP'],
     ])
+  })
+  it('says what is taken of another article that stands in stock', () => {
+    const { data, meta } = Papa.parse<Record<string, string>>(shoppingCsv([purchase('flour', 'Tarn Mill')], 'GBP'), {
+      header: true,
+    })
+    expect(meta.fields).toContain('Of another article, g')
+    expect(data[0]).toMatchObject({ 'Needed, g': '1200', 'In stock, g': '200', 'Of another article, g': '150' })
   })
   it('is never a formula', () => {
     const { data } = Papa.parse<string[]>(shoppingCsv([purchase('=HYPERLINK("x")', '+44')], 'GBP'))

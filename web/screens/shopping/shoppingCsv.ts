@@ -14,6 +14,7 @@ const heads = [
   'Currency',
   'Needed, g',
   'In stock, g',
+  'Of another article, g',
   'Over, g',
 ]
 
@@ -32,6 +33,7 @@ export function shoppingCsv(purchases: readonly Purchase[], currency: string): s
         currency,
         toPlaces(one.needed, 0),
         toPlaces(one.stock, 0),
+        toPlaces(one.instead?.grams ?? 0, 0),
         toPlaces(one.over, 0),
       ]),
     )
