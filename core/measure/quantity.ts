@@ -187,6 +187,12 @@ export interface WrittenAmount {
  * "2 x 400 g" is 800 g, "1 sachet (7 g)" is 7 g. Null where no amount stands there.
  */
 export function readAmount(text: string): WrittenAmount | null {
+  const read = amountIn(text.slice(0, longestAmount))
+  return read && { ...read, rest: read.rest + text.slice(longestAmount) }
+}
+/** No amount takes more letters; what is longer is no work. */
+const longestAmount = 300
+function amountIn(text: string): WrittenAmount | null {
   let approximate = false
   let rest = text
   const skipManner = () => {
@@ -210,7 +216,7 @@ export function readAmount(text: string): WrittenAmount | null {
   if (between) rest = rest.replace(/^\s+and\s+/i, ' to ')
   const by = /^\s*x\s*(?=\d)/i.exec(rest)
   if (by) {
-    const one = readAmount(rest.slice(by[0].length))
+    const one = amountIn(rest.slice(by[0].length))
     if (one && one.amount.unit !== 'each') {
       const after = container.exec(one.rest.trimStart())
       const left = after ? one.rest.trimStart().slice(after[0].length) : one.rest
@@ -264,7 +270,7 @@ export function readAmount(text: string): WrittenAmount | null {
     if (box) {
       const after = rest.slice(box[0].length).trimStart()
       const inside = /^\(([^)]*)\)/.exec(after)
-      const one = inside ? readAmount(inside[1]!.trim()) : null
+      const one = inside ? amountIn(inside[1]!.trim()) : null
       if (one && one.amount.unit !== 'each')
         return {
           amount: { ...one.amount, value: one.amount.value * value },
@@ -274,7 +280,7 @@ export function readAmount(text: string): WrittenAmount | null {
         }
     }
     // "1 400 g tin": one pack of so much
-    const inner = /^\(?(?=\d)/.test(rest) ? readAmount(rest.replace(/^\(/, '')) : null
+    const inner = /^\(?(?=\d)/.test(rest) ? amountIn(rest.replace(/^\(/, '')) : null
     if (inner && inner.amount.unit !== 'each') {
       const tail = inner.rest.replace(/^\s*\)?\s*/, '')
       const box = container.exec(tail)

@@ -76,6 +76,16 @@ describe('readRecipe', () => {
     const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
     expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)
   })
+  it.each(['1', '1/', '1.', '(', '½ ', 'half ', '1 cup plus ', '20 x '])(
+    'loses nothing of a row of 20,000 × “%s”',
+    piece => {
+      const row = piece.repeat(20_000).trim()
+      const { lines, steps, unread } = readRecipe(`Buns\n\n200 g rice flour\n${row}`)
+      expect([...lines, ...steps].map(one => one.text).concat(unread)).toContainEqual(
+        expect.stringContaining(row.slice(-500)),
+      )
+    },
+  )
   it('loses no row of what was pasted', () => {
     const seen = [
       read.title,

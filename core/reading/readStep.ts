@@ -31,12 +31,12 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
     .replace(/\b(?:half|1\/2)(?: of)? an hour\b/gi, '30 min')
     .replace(/\b(?:a quarter|1\/4) of an hour\b/gi, '15 min')
     .replace(/\b(?:an|one) hour\b/gi, '60 min')
-    .replace(/\b(\d+) (\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, whole, above, below) =>
+    .replace(/\b(\d{1,5}) (\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, whole, above, below) =>
       String(Number(whole) + above / below),
     )
     .replace(/\b(\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, above, below) => String(above / below))
   const span =
-    /(\d+(?:\.\d+)?)(?:\s*(?:-|to|or)\s*(\d+(?:\.\d+)?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h)\b(?:\s*(?:and )?(\d+)\s*min)?/i.exec(
+    /(?<![\d.])(\d{1,5}(?:\.\d{1,5})?)(?:\s*(?:-|to|or)\s*(\d{1,5}(?:\.\d{1,5})?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h)\b(?:\s*(?:and )?(\d{1,5})\s*min)?/i.exec(
       plain,
     )
   if (!span) return null

@@ -5,18 +5,23 @@ import type { Tin } from '../recipe/tin'
 const cmOf = (value: number, unit: string) =>
   Math.round(value * (/^(?:in|inch|"|”|″)/i.test(unit) ? 2.54 : 1) * 10) / 10
 
+// bounded, so that a line of digits is no work; "6 in a tin" is no inch
+const number = '(?<![\\d.])(\\d{1,5}(?:\\.\\d{1,5})?)'
+const unit = `(cm|inch(?:es)?|in(?!\\w|\\s+(?:an?|the|one|two|three|\\d)\\b)|"|”|″)`
+const twoMeasures = new RegExp(`${number}\\s*${unit}?\\s*(?:x|by)\\s*${number}\\s*-?${unit}`, 'i')
+const oneMeasure = new RegExp(
+  `${number}\\s*-?\\s*${unit}[^.;]{0,30}?\\b(square|round|ring|bundt|springform|sandwich|cake|loose)`,
+  'i',
+)
+
 /** The tin a text names, with a usual depth where none is written (common practice), or null. */
 export function readTin(text: string): { tin: Tin; tins: number } | null {
   const plain = plainly(text)
-  // "6 in a tin" is no inch
-  const unit = `(cm|inch(?:es)?|in(?!\\w|\\s+(?:an?|the|one|two|three|\\d)\\b)|"|”|″)`
   const count = /\b(two|three|four|[234])(?: x|x| ) ?(?=\d|[a-z]+ \d)/i.exec(plain)?.[1]?.toLowerCase()
   const tins = count ? ({ two: 2, three: 3, four: 4 }[count] ?? Number(count)) : 1
   const tray = /\b(\d{1,2})[- ](?:cup|hole)\s+(mini[- ])?(?:muffin|bun|cupcake)/i.exec(plain)
   if (tray) return { tin: { shape: 'cups', count: Number(tray[1]), volumeMl: tray[2] ? 30 : 100 }, tins: 1 }
-  const two = new RegExp(`(\\d+(?:\\.\\d+)?)\\s*${unit}?\\s*(?:x|by)\\s*(\\d+(?:\\.\\d+)?)\\s*-?${unit}`, 'i').exec(
-    plain,
-  )
+  const two = twoMeasures.exec(plain)
   if (two) {
     const measures = [cmOf(Number(two[1]), two[2] ?? two[4]!), cmOf(Number(two[3]), two[4]!)]
     const length = Math.max(...measures)
@@ -25,10 +30,7 @@ export function readTin(text: string): { tin: Tin; tins: number } | null {
     if (length === width) return { tin: { shape: 'square', side: length, depth: 5 }, tins }
     return { tin: { shape: 'rectangle', length, width, depth: 4 }, tins }
   }
-  const one = new RegExp(
-    `(\\d+(?:\\.\\d+)?)\\s*-?\\s*${unit}[^.;]{0,30}?\\b(square|round|ring|bundt|springform|sandwich|cake|loose)`,
-    'i',
-  ).exec(plain)
+  const one = oneMeasure.exec(plain)
   if (one) {
     const size = cmOf(Number(one[1]), one[2]!)
     const shape = /square/i.test(plain) ? 'square' : one[3]!.toLowerCase()

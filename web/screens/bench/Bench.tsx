@@ -14,36 +14,33 @@ import {
   partKey,
   type Recipe,
   type RecipeEdit,
-  refusedIn,
   rulesOf,
   sizedTo,
   swapsThatMend,
-  toPlaces,
   unknownIngredient,
   type Workbook,
-  weighed,
 } from '@fair-tin/core'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
-import { money } from '../../ui/money'
 import { isTyping } from '../frame/KeyHelp'
 import { useMarket } from '../frame/market'
 import { namesOf, partsOf } from '../larder/named'
 import { AddLines } from './AddLines'
 import { BatchSize } from './BatchSize'
+import { BenchTitle } from './BenchTitle'
 import { batchFor, fillingsOf, mostMakings, oneMaking } from './batch/batch'
 import type { Editing } from './editing'
 import { History } from './History'
-import { InPlace } from './InPlace'
 import { Ledger } from './Ledger'
 import { facesOfOneMaking, Lid, type LidFace, partFaces, productFaces } from './Lid'
 import { ledgerOf } from './ledgerGroups'
 import { Ribbon } from './Ribbon'
-import { Clashes, SaveLine } from './SaveLine'
+import { Clashes } from './SaveLine'
 import { SizeBy } from './SizeBy'
+import { Totals } from './Totals'
 import { TrialBar } from './TrialBar'
 import { Trials } from './Trials'
 import { useBenchEdits } from './useBenchEdits'
@@ -221,7 +218,6 @@ function OpenBench({
     forWhat: goesInto ? recipe.name : product.name,
   }
   const pieceName = product.pieceName ?? 'piece'
-  const title = goesInto ? recipe.name : product.name
   const editAddress = `/recipes/${product.recipe}`
 
   const { redo } = edits
@@ -247,75 +243,21 @@ function OpenBench({
   }, [editAddress, router, undo, redo, setFactor, lidFaces])
 
   const [onLid, sized] = facesOfOneMaking.has(face) ? [making, oneMaking] : [assessment, batch]
-  const { bill, cost, pieces } = assessment
-  const exact = bill.unknown.length === 0 ? '' : 'at least '
+  const { bill } = assessment
   const fillings = useMemo(() => fillingsOf(batch, recipe, bill), [batch, recipe, bill])
   const tinTrouble = fillings.find(one => one.warning)
-  const totals: [string, string][] = [
-    ['In the bowl', exact + weighed(bill.ingoing)],
-    ...fillings.map((one): [string, string] => [
-      fillings.length > 1 ? `Each ${one.name}` : 'Per tin',
-      exact + weighed(one.grams),
-    ]),
-    ['Oven takes', weighed(bill.waterLost)],
-    ...(bill.drained > 0 ? ([['Drained off', weighed(bill.drained)]] as [string, string][]) : []),
-    ...(pieces === null || recipe.pieces === undefined
-      ? []
-      : ([[`A ${pieceName}`, exact + weighed(bill.finished / pieces)]] as [string, string][])),
-    ...(cost.perPiece === ''
-      ? []
-      : ([
-          [
-            goesInto && recipe.pieces === undefined ? 'A kilogram costs' : 'food',
-            `${cost.unknown.length > 0 ? 'at least ' : ''}${money(cost.perPiece, cost.currency)}`,
-          ],
-        ] as [string, string][])),
-  ]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-auto lg:overflow-hidden">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
-        <div className="mr-auto min-w-0 max-w-full">
-          <h1 className="text-[27px] leading-tight break-words">
-            <InPlace
-              label={goesInto ? 'Name of the part' : 'Name of the product'}
-              text={title}
-              hands={hands}
-              maxLength={200}
-              className="-ml-1 text-left"
-              inputClass="!h-[36px] sm:min-w-96"
-              read={typed => {
-                const name = typed.trim()
-                const refused = refusedIn('name', name)
-                if (refused) return { problem: refused }
-                if (goesInto) return { edits: [{ kind: 'name', was: recipe.name, to: name }] }
-                return {
-                  edits: [
-                    { kind: 'product', field: 'name', was: product.name, to: name },
-                    // a recipe that goes by the product's name keeps going by it
-                    ...(recipe.name === product.name ? [{ kind: 'name' as const, was: recipe.name, to: name }] : []),
-                  ],
-                }
-              }}
-            >
-              {title}
-            </InPlace>
-          </h1>
-          <p className="text-[13px] text-quiet">
-            <SaveLine edits={edits} />
-            {goesInto ? ', a part' : recipe.name !== product.name && `, ${recipe.name}`} ·{' '}
-            <button type="button" className="word-link" onClick={() => setHistory(true)}>
-              Versions
-            </button>{' '}
-            ·{' '}
-            <button type="button" className="word-link" onClick={() => setTrials(true)}>
-              Trials
-            </button>{' '}
-            ·{' '}
-            {recipe.bakeLoss === undefined
-              ? 'bake loss not known, taken as none'
-              : `bake loss ${Number(toPlaces(recipe.bakeLoss * 100, 1))} %, ${recipe.bakeWeighed ? 'weighed' : 'assumed'}`}
-          </p>
-        </div>
+        <BenchTitle
+          product={product}
+          recipe={recipe}
+          part={goesInto !== undefined}
+          edits={edits}
+          hands={hands}
+          onVersions={() => setHistory(true)}
+          onTrials={() => setTrials(true)}
+        />
         <BatchSize batch={batch} onSize={setFactor} recipe={recipe} pieceName={pieceName} inputRef={size}>
           <SizeBy
             batch={batch}
@@ -383,11 +325,12 @@ function OpenBench({
                 Redo
               </button>
             )}
-            {totals.map(([name, value]) => (
-              <span key={name} className="whitespace-nowrap">
-                {name} <b className="figure">{value}</b>
-              </span>
-            ))}
+            <Totals
+              assessment={assessment}
+              fillings={fillings}
+              pieceName={recipe.pieces === undefined ? null : pieceName}
+              perKilogram={goesInto !== undefined && recipe.pieces === undefined}
+            />
           </div>
           {tinTrouble && <p className="px-4 text-unproven">{tinTrouble.warning}</p>}
           <Ribbon bill={bill} ingredients={workbook.ingredients} pointed={pointed} onPoint={setPointed} />
