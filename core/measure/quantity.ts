@@ -146,7 +146,7 @@ const multiples: { unit: UnitCode; times: number; pattern: RegExp }[] = [
 export function readUnit(text: string): Read<UnitCode> | null {
   const letter = /^([Tt])\.?(?![\p{L}\p{N}'])/u.exec(text)
   if (letter) return read(letter[1] === 'T' ? 'tbsp' : 'tsp', text, letter[0])
-  const cups = /^[cC]\.?(?= )/.exec(text)
+  const cups = /^[cC]\.?(?= |$)/.exec(text)
   if (cups) return read('cup', text, cups[0])
   for (const { unit, pattern } of unitPatterns) {
     const match = pattern.exec(text)

@@ -193,7 +193,12 @@ const beforeAmount =
 /** "Caster sugar: 90 g", "boiling water, ½ cup", "butter 100g", "Eggs x 3": the amount stands behind. What is left over is returned. */
 export function amountBehindName(found: Amounts): string | null {
   // "Blueberries - a good handful"
-  const hazily = /^(.*\p{L}\)?)(?:\s*[:,]\s*|\s-\s|\s*\.{2,}\s*)(.+)$/u.exec(found.rest)
+  const hazily =
+    /^(.*\p{L}\)?)(?:\s*[:,]\s*|\s-\s|\s*\.{2,}\s*)(.+)$/u.exec(found.rest) ??
+    // "choc chips small handful"
+    /^(.*\p{L}\)?)\s+((?:an? |(?:small|large|big|good|generous) ){1,2}(?:handful|knob|drizzle|squeeze|glug|dollop))$/iu.exec(
+      found.rest,
+    )
   if (hazily && isVague(hazily[2]!)) {
     found.approximate = true
     found.rest = hazily[1]!

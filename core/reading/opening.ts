@@ -6,11 +6,13 @@ import { isVague } from './amounts'
 import { startsWithPrep } from './prepWords'
 import { roleIn, roleOfHeading } from './roleWords'
 
-/** Takes away markup, a bullet or a tick-box at the start. Numbers stay: they are amounts. */
+/** Takes away markup, a bullet or a tick-box at the start; "w/" is with. Numbers stay: they are amounts. */
 export const undecorated = (text: string): string =>
   withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
     .replace(/^\s*(?:[•◦▪▢☐□✓✔]|\p{Extended_Pictographic}\ufe0f?)+\s*/u, '')
+    // "beaten w/ 1 tbsp oat milk"
+    .replace(/(?<![\p{L}\d])w\/\s?(?=[\p{L}\d])/giu, 'with ')
     .trim()
 
 /** A word that names a kind and not a thing by itself: "dark", "caster". */
@@ -23,7 +25,7 @@ const roleOfLabel = (label: string): Role | null => {
 }
 
 /** Parts of a bake that a label is likely to name. */
-const groupWord =
+export const groupWord =
   /\b(?:base|filling|topping|icing|frosting|sauce|syrup|dough|batter|cake|sponge|crust|pastry|custard|crumble|glaze|crumb|layer|dry|wet|ingredients?|egg ?wash|buttercream|marinade)$/i
 
 /** "For the base: 200 g oats": where it goes stands before what it is. The label, and the line behind it. */
@@ -50,7 +52,8 @@ function leadIn(line: string): { label: string; line: string } | null {
 /** The line itself in one spelling, the role its lead-in gives it, or the lead-in where it gives none. */
 export function opened(text: string): { line: string; role: Role | null; label: string | null } {
   const plain = plainly(undecorated(text))
-    // footnotes: "buttermilk*", "*oats"
+    // footnotes: "flour *see note 1", "buttermilk*", "*oats"
+    .replace(/,?\s*\(?\*+\s?(see (?:the )?notes?(?: \d{1,2})?)\)?$/i, ', $1')
     .replace(/(?<=[\p{L})])(?:\*+|[†‡¹²³⁴⁵⁶⁷⁸⁹]+)(?=[\s,;)]|$)/gu, '')
     .replace(/^\*+(?=\S)/, '')
     // "1) 100 g", "2. 3 eggs" and "a) 40 g" are numbered, not counted

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { readRecipe } from './readRecipe'
+import { type ReadRecipe, readRecipe } from './readRecipe'
+import { type Card, cards } from './readRecipe.cards'
 
 const card = `Damson & buckwheat slice
 Makes 24 slices in two 20 cm square tins
@@ -95,5 +96,64 @@ describe('readRecipe', () => {
     ].join('\n')
     for (const row of card.split('\n').filter(row => /\d{2,}|favourite|yoghurt/.test(row) && !/^Makes/.test(row)))
       expect(seen).toContain(row.replace(/^\d\. /, '').replace(/^- /, ''))
+  })
+})
+
+/** What was read, as a card of the table says it. */
+function asCard(text: string, read: ReadRecipe): Card {
+  const number = (value: number) => String(Number(value.toFixed(3)))
+  return {
+    text,
+    title: read.title,
+    pieces: read.pieces,
+    celsius: read.ovenCelsius,
+    minutes: read.minutes && [read.minutes.from, read.minutes.to].filter(Boolean).join('-'),
+    tin:
+      read.tin &&
+      `${read.tins} x ${Object.entries(read.tin)
+        .map(([key, value]) => (key === 'shape' ? value : `${key} ${value}`))
+        .join(' ')}`,
+    lines: read.lines.map(({ heading, amount, approximate, item, form, role }) =>
+      [
+        heading ?? '',
+        amount
+          ? `${[amount.value, amount.upTo]
+              .flatMap(one => (one === undefined ? [] : number(one)))
+              .join('-')} ${amount.unit}`
+          : approximate
+            ? 'some'
+            : '',
+        form && !item.toLowerCase().includes(form) ? `${item}, ${form}` : item,
+        ...(role === 'mix' ? [] : [role]),
+      ].join(' | '),
+    ),
+    steps: read.steps.map(step => step.when).join(' '),
+    unread: read.unread.length,
+  }
+}
+/** Rows that only say what follows, or how much it makes. */
+const onlySays =
+  /^(?:#|\||\*|amount\b|item\b|(?:notes|nutrition|instructions|method)$|ingredients(?: \(.*\))?$|what you need -$|yield|serv|makes|prep time|total time|cook time)/i
+
+describe('recipes as they are found', () => {
+  it.each(cards.map(one => [one.title || one.text.slice(0, 40), one] as const))('%s', (_, wanted) =>
+    expect(asCard(wanted.text, readRecipe(wanted.text))).toEqual(wanted),
+  )
+  it.each(cards.map(one => [one.title || one.text.slice(0, 40), one.text]))('loses no word of %s', (_, text) => {
+    const { title, lines, steps, unread } = readRecipe(text)
+    const seen = [title, lines.flatMap(one => [one.heading, one.text]), steps.map(step => step.text), unread]
+      .flat(2)
+      .join(' ')
+      .toLowerCase()
+    const rows = text
+      .replace(/^(?:ingredients|method): /gim, '')
+      .split('\n')
+      .filter(row => !onlySays.test(row.trim()))
+    const words = rows
+      .join(' ')
+      .toLowerCase()
+      .match(/\p{L}{4,}/gu)!
+    expect(words.length).toBeGreaterThan(5)
+    expect(words.filter(word => !seen.includes(word))).toEqual([])
   })
 })

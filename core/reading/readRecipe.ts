@@ -1,15 +1,28 @@
 // A whole recipe as pasted: title, headings, ingredient lines, method, oven, tin, yield. Nothing is thrown away.
-
-import { cutScripts } from '../exchange/html'
 import { textFromJsonLd } from '../exchange/recipeJsonLd'
-import { plainly, readAmount } from '../measure/quantity'
+import type { UnitCode } from '../measure/unit'
 import type { Role, Step } from '../recipe/recipe'
 import type { Tin } from '../recipe/tin'
-import { undecorated } from './opening'
+import { linesInProse } from './prose'
 import { type ReadLine, readLine } from './readLine'
 import { readMinutes, readOven, readStep } from './readStep'
 import { readTin } from './readTin'
 import { roleOfHeading } from './roleWords'
+import {
+  groupNamed,
+  headed,
+  isNoise,
+  isNumberedStep,
+  namesGroup,
+  opens,
+  ovenFirst,
+  piecesIn,
+  saysHowMuch,
+  startsLikeAmount,
+  tellsToDo,
+  unitOfAll,
+} from './rowKind'
+import { rowsOf } from './rows'
 import { uses } from './uses'
 
 export interface RecipeLine extends ReadLine {
@@ -30,28 +43,9 @@ export interface ReadRecipe {
   unread: string[]
 }
 
-const ingredientsHeader = /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you need)\b[^.]{0,30}:?$/i
-const methodHeader =
-  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure)\s*:?$/i
-const notesHeader = /^(?:notes?|tips?|storage|nutrition(?:al)?(?: information)?|equipment|comments?)\s*:?$/i
-const heading = /^(?:(?:for|to make) (?:the )?(.{2,60}?)|(.{2,60}?)):?$/i
-const makes = /\b(?:makes|serves|yields?|cuts into|gives|enough for)\b:?\s*(?:about |approx\.? )?(.+)$/i
-const verbs =
-  /^(?:(?:first|then|next|finally|meanwhile|now|while|when|once|after|if|in|on|with|using|until)\b|(?:pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|dust|sift|cream|melt|chill|rest|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|blend|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|set|prepare|make|weigh|grind|whizz|drizzle|scatter|top|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|butter|flour|spray|warm|cook)\b)/i
-
-/** "a pinch of salt" starts with an amount; "A family favourite." does not. */
-function startsLikeAmount(text: string): boolean {
-  const plain = plainly(undecorated(text))
-  const read = readAmount(plain)
-  // "Four hundred lines" and "Three grain loaf" are names, not pieces of something
-  const inWords = read?.amount.unit === 'each' && !/\d/.test(plain.slice(0, plain.length - read.rest.length))
-  if (inWords && /^\s*(?:hundred|thousand|seed|grain|layer|cheese|pot|day)\b/i.test(read.rest)) return false
-  return (
-    read !== null &&
-    !(read.amount.unit === 'each' && /^an? /i.test(plain) && (plain.length > 40 || /[.!?]$/.test(plain)))
-  )
-}
+/** Letters of the longest row that is taken for a line, and for a title. */
 const longestLine = 160
+const longestTitle = 120
 
 /**
  * Reads pasted text. Headings give their lines a heading, and a role where they name one ("To serve").
@@ -59,14 +53,12 @@ const longestLine = 160
  */
 export function readRecipe(given: string): ReadRecipe {
   // a page that carries its recipe as data is read from that
-  const text = textFromJsonLd(given) ?? given
-  const source = cutScripts(text)
-    .outside.replace(/\r\n?/g, '\n')
-    .replace(/<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')
-  const rows = source
-    .split('\n')
-    .map(row => undecorated(row))
-    .filter(row => row !== '')
+  const rows = rowsOf(textFromJsonLd(given) ?? given).flatMap(row => {
+    const [head, rest] = headed(row.text) ?? []
+    if (head === undefined || rest === undefined) return [row]
+    const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
+    return [head, ...listed].map(text => ({ text, cells: false }))
+  })
   const result: ReadRecipe = {
     title: '',
     lines: [],
@@ -78,26 +70,26 @@ export function readRecipe(given: string): ReadRecipe {
     pieces: null,
     unread: [],
   }
-  const declared = rows.some(row => ingredientsHeader.test(row))
+  const declared = rows.some(row => opens(row.text) === 'ingredients')
   let zone: 'head' | 'ingredients' | 'method' | 'notes' = 'head'
   let currentHeading: string | null = null
   let headingRole: Role | null = null
+  let unit: UnitCode | null = null
 
-  const heed = (row: string) => {
+  /** Tin, yield and oven, wherever they are said; whether the row is about the yield. */
+  const heed = (row: string): boolean => {
     const tin = result.tin ? null : readTin(row)
     if (tin) {
       result.tin = tin.tin
       result.tins = tin.tins
     }
-    const yields = makes.exec(row)
-    if (yields && result.pieces === null) {
-      const counted = readAmount(plainly(yields[1]!))
-      if (counted && counted.amount.unit === 'each' && counted.amount.value > 0) result.pieces = counted.amount.value
-    }
+    const made = piecesIn(row)
+    if (made) result.pieces ??= made.pieces
     result.ovenCelsius ??= readOven(row)?.celsius ?? null
-    return yields !== null
+    return made?.whole ?? false
   }
   const addLine = (row: string) => {
+    zone = 'ingredients'
     for (const read of uses(row))
       result.lines.push({
         ...read,
@@ -106,97 +98,114 @@ export function readRecipe(given: string): ReadRecipe {
         heading: currentHeading,
       })
   }
-  const addSteps = (row: string) => {
+  const addStep = (row: string) => {
     heed(row)
     const step = readStep(row)
-    if (step.when === 'oven' && step.minutes)
-      result.minutes ??= step.minutes.to
-        ? { from: step.minutes.from, to: step.minutes.to }
-        : { from: step.minutes.from }
+    if (step.when === 'oven' && step.minutes) {
+      const { from, to } = step.minutes
+      result.minutes ??= to ? { from, to } : { from }
+    }
     result.steps.push(step)
   }
 
-  for (const [at, row] of rows.entries()) {
-    const next = rows[at + 1] ?? ''
-    if (ingredientsHeader.test(row)) {
-      zone = 'ingredients'
-      currentHeading = null
-      headingRole = null
+  for (const [at, { text: row, cells }] of rows.entries()) {
+    const next = rows[at + 1]?.text ?? ''
+    unit ??= unitOfAll(row)
+    const opened = opens(row)
+    if (opened) {
+      zone = opened
+      heed(row)
+      if (opened === 'ingredients') {
+        currentHeading = null
+        headingRole = null
+      }
       continue
     }
-    if (methodHeader.test(row)) {
-      zone = 'method'
-      continue
-    }
-    if (notesHeader.test(row)) {
-      zone = 'notes'
-      continue
-    }
-    const numberedStep =
-      /^(?:step\s*)?\d{1,2}[.)]\s+\p{L}/iu.test(row) &&
-      (zone === 'method' || verbs.test(row.replace(/^(?:step\s*)?\d{1,2}[.)]\s+/i, '')))
-    const sentence = verbs.test(row) && (/[.!]$/.test(row) || row.length > 45)
-    if (result.title === '' && zone === 'head' && !startsLikeAmount(row) && !numberedStep && row.length <= 120) {
+    const numbered = isNumberedStep(row, zone === 'method')
+    const amount = startsLikeAmount(row)
+    const mayBeTitle =
+      result.title === '' &&
+      zone === 'head' &&
+      !cells &&
+      !amount &&
+      !numbered &&
+      !ovenFirst(row) &&
+      row.length <= longestTitle &&
+      !(namesGroup(row) && saysHowMuch(next)) &&
+      !(saysHowMuch(row) && saysHowMuch(next))
+    if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)
       continue
     }
-    if (zone === 'notes') {
+    if (zone === 'notes' || isNoise(row) || unitOfAll(row)) {
       result.unread.push(row)
       continue
     }
-    if (zone === 'method' || numberedStep || (sentence && !startsLikeAmount(row))) {
-      if (zone === 'ingredients' || zone === 'head') zone = 'method'
-      addSteps(row)
-      continue
-    }
-    if (makes.test(row) && !startsLikeAmount(row) && row.length < 80 && heed(row)) continue
-    const ovenOnly = /^(?:oven|bake|baking)(?: temp(?:erature)?| time)?\b[: ]/i.test(row) && !startsLikeAmount(row)
-    if (
-      ovenOnly ||
-      /^(?:tin|pan|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)
-    ) {
+    // "Makes 20" at the end of a method is nothing to do
+    if (!amount && row.length < 40 && piecesIn(row)?.whole && /^(?:makes|serves|servings?|yields?)\b/i.test(row)) {
       heed(row)
-      if (/bak|oven|cook/i.test(row)) result.minutes ??= readMinutes(row)
-      if (ovenOnly) result.steps.push(readStep(row))
       continue
     }
-    const amount = startsLikeAmount(row)
-    const titled = heading.exec(row)
-    const isHeading =
-      !amount &&
-      titled &&
-      row.length <= 60 &&
-      (/:$/.test(row) ||
-        (/^for (?:the )?\w/i.test(row) && !/,/.test(row)) ||
-        (/^to (?:finish|serve|decorate)\b/i.test(row) && row.split(' ').length <= 3)) &&
-      next !== ''
-    // "For the topping - 2 tbsp oats" is a line
-    const opensGroup =
-      isHeading &&
-      !(/\d/.test(row) && readLine(row).amount !== null) &&
-      !/:\s*\S/.test(row) &&
-      !(/^to serve\b/i.test(row) && !/:$/.test(row) && row.length > 12)
-    if (opensGroup) {
-      currentHeading = (titled[1] ?? titled[2])!.replace(/^the /i, '').trim()
-      currentHeading = currentHeading.charAt(0).toUpperCase() + currentHeading.slice(1)
+    // the next part of the recipe, with lines and a method of its own
+    const group = cells ? null : groupNamed(row, next)
+    if (group !== null && (zone !== 'method' || startsLikeAmount(next))) {
+      currentHeading = group
       headingRole = roleOfHeading(row)
       zone = 'ingredients'
+      continue
+    }
+    if (!cells && (zone === 'method' || numbered || tellsToDo(row, zone === 'ingredients'))) {
+      zone = 'method'
+      addStep(row)
+      continue
+    }
+    if (!amount && row.length < 80 && piecesIn(row)?.whole) {
+      heed(row)
+      continue
+    }
+    const setting =
+      ovenFirst(row) ||
+      (!amount && /^(?:oven|bake|baking)(?: temp(?:erature)?| time)?\b[: ]/i.test(row) && readMinutes(row) !== null)
+    if (setting || /^(?:tin|pan|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)) {
+      if (setting) addStep(row)
+      else heed(row)
+      if (setting || /cook/i.test(row)) result.minutes ??= readMinutes(row)
+      if (setting && result.lines.length > 0 && !saysHowMuch(next)) zone = 'method'
       continue
     }
     if (
       row.length <= longestLine &&
       (amount ||
+        cells ||
         (zone === 'ingredients' && row.split(' ').length <= 14) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
         (zone === 'head' && !declared && readLine(row).amount !== null && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
-      zone = 'ingredients'
       addLine(row)
       continue
     }
     heed(row)
     result.unread.push(row)
   }
+  // told in one piece: what it weighs out is taken from the sentences
+  if (result.lines.length === 0) {
+    const told = result.unread.filter(row => linesInProse(row).length > 0)
+    result.unread = result.unread.filter(row => !told.includes(row))
+    for (const sentence of told.flatMap(row => row.split(/(?<=[.!])\s+(?=\p{Lu})/u)))
+      if (result.title === '' && sentence.length <= 60 && linesInProse(sentence).length === 0)
+        result.title = sentence.replace(/\.$/, '')
+      else addStep(sentence)
+    for (const step of result.steps)
+      for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
+  }
+  if (unit)
+    result.lines = result.lines.map(line =>
+      line.amount?.unit === 'each' && !line.form && !comesWhole.test(line.item)
+        ? { ...line, amount: { ...line.amount, unit: unit! } }
+        : line,
+    )
   return result
 }
+/** Counted even where all else is weighed. */
+const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i

@@ -13,11 +13,13 @@ export function readOven(text: string): { celsius: number; fan: boolean } | null
   const fahrenheit = /(\d{3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:f\b|fahrenheit)/i.exec(plain)
   if (fahrenheit) return { celsius: dialCelsius(Number(fahrenheit[1])), fan: fan !== null }
   // no oven goes over 260 °C: bare degrees above that are Fahrenheit
-  const bare = /(\d{3})\s*(?:°|º|degrees?\b|deg\b)/i.exec(plain)
+  const bare =
+    /(\d{3})\s*(?:°|º|degrees?\b|deg\b)|\b(?:bake|baked|oven)(?: at| on| to)? (\d{3})\b(?! ?(?:g|ml)\b)/i.exec(plain)
   if (bare) {
-    const degrees = Number(bare[1])
+    const degrees = Number(bare[1] ?? bare[2])
     return { celsius: degrees > 260 ? dialCelsius(degrees) : degrees, fan: fan !== null }
   }
+  if (fan) return { celsius: Number(fan[1] ?? fan[2]), fan: true }
   const gas = /gas(?: mark)?\s*(\d(?:\/\d)?)/i.exec(plain)
   const mark = gas ? gasMarkCelsius(gas[1]!.includes('/') ? 1 / Number(gas[1]!.split('/')[1]) : Number(gas[1])) : null
   return mark === null ? null : { celsius: mark, fan: false }
@@ -36,7 +38,7 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
     )
     .replace(/\b(\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, above, below) => String(above / below))
   const span =
-    /(?<![\d.])(\d{1,5}(?:\.\d{1,5})?)(?:\s*(?:-|to|or)\s*(\d{1,5}(?:\.\d{1,5})?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h)\b(?:\s*(?:and )?(\d{1,5})\s*min)?/i.exec(
+    /(?<![\d.])(\d{1,5}(?:\.\d{1,5})?)(?:\s*(?:-|to|or)\s*(\d{1,5}(?:\.\d{1,5})?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h|m)\b(?:\s*(?:and )?(\d{1,5})\s*m(?:in)?)?/i.exec(
       plain,
     )
   if (!span) return null
@@ -47,11 +49,16 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
 
 /** "start checking at 25 minutes": when it is first looked at, where that is said by itself. */
 function firstLookIn(text: string): number | null {
-  const look = /\b(?:look|check(?:ing)?|test(?:ing)?)\b[^.;]{0,30}?\b(?:at|after|from)\s*(\d{1,3})\s*min/i.exec(
-    plainly(text),
-  )
+  const look =
+    /\b(?:look|check(?:ing)?|test(?:ing)?)\b[^.;]{0,30}?\b(?:at|after|from)\s*(\d{1,3})(?:\s*min|(?=\s*(?:[.,;)]|$)))/i.exec(
+      plainly(text),
+    )
   return look ? Number(look[1]) : null
 }
+
+/** "12-14 mins." by itself, or said first, is the time in the oven. */
+const onlyTime =
+  /^(?:about |approx\.? )?\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*(?:min(?:ute)?s?|m|hrs?|hours?)(?:$|[.,;](?: |$))/i
 
 /** One sentence or numbered step of the method, with its time and heat. */
 export function readStep(text: string): Step {
@@ -67,14 +74,16 @@ export function readStep(text: string): Step {
       clean,
     )
       ? 'ahead'
-      : bakes
-        ? 'oven'
-        : /\b(?:cool|rack|ice|icing|dust with|slice|store|keeps?|set in|chill until set)\b/i.test(clean)
-          ? 'after'
-          : 'bench'
+      : oven && !minutes && /^(?:oven|gas|fan|\d{3})\b/i.test(clean)
+        ? 'ahead'
+        : bakes || (oven && minutes) || onlyTime.test(clean)
+          ? 'oven'
+          : /\b(?:cool|rack|ice|icing|dust with|slice|store|keeps?|set in|chill until set)\b/i.test(clean)
+            ? 'after'
+            : 'bench'
   const step: Step = { text: clean, when }
-  if (minutes) step.minutes = bakes ? { firstLook: firstLookIn(clean) ?? minutes.from, ...minutes } : minutes
-  if (step.minutes && bakes) {
+  if (minutes) step.minutes = when === 'oven' ? { firstLook: firstLookIn(clean) ?? minutes.from, ...minutes } : minutes
+  if (step.minutes && when === 'oven') {
     const turned = /\bturn(?:ing)?\b[^.;]{0,40}?\b(\d{1,3})\s*min/i.exec(clean)
     const halfway = /\b(?:turn(?:ing)?|rotat(?:e|ing))\b[^.;]{0,40}?\bhalf[- ]?way\b/i.test(clean)
     const turnAt = turned ? Number(turned[1]) : halfway ? Math.round(step.minutes.from / 2) : null

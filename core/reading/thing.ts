@@ -18,6 +18,12 @@ const states =
 /** "fresh or frozen raspberries": the thing belongs to both. */
 const eitherState = new RegExp(`^(${states})(?: (?:or|and/or|/) |/)(${states}|\\w+) (\\p{L}.+)$`, 'iu')
 
+/** "granulated" of "granulated and brown sugar": the last word belongs to both. */
+export const withThingOf = (kind: string, last: string): string => {
+  const shared = kindOnly.test(kind.trim()) ? sharedThing.exec(last.trim()) : null
+  return shared && kind.trim().toLowerCase() !== shared[1]!.toLowerCase() ? `${kind.trim()} ${shared[1]}` : kind
+}
+
 /** The name before the first "or", and the names behind it. */
 export function takeAlternatives(text: string): { thing: string; alternatives: string[] } {
   const thing = text.replace(/^either /i, '')
@@ -29,13 +35,9 @@ export function takeAlternatives(text: string): { thing: string; alternatives: s
   const kind = /^(\S+) \S+$/.exec(first!.trim())?.[1]
   if (kind && kindOnly.test(kind) && alternatives.length === 1 && justThing.test(alternatives[0]!))
     return { thing: first!, alternatives: [`${kind} ${alternatives[0]}`] }
-  const shared = sharedThing.exec(alternatives.at(-1) ?? '')
-  // "soya or rice drink": the last word belongs to both
+  // "soya or rice drink"
   return {
-    thing:
-      shared && kindOnly.test(first!.trim()) && first!.trim().toLowerCase() !== shared[1]!.toLowerCase()
-        ? `${first!.trim()} ${shared[1]}`
-        : first!,
+    thing: withThingOf(first!, alternatives.at(-1) ?? ''),
     alternatives,
   }
 }
@@ -58,7 +60,8 @@ const eggPart = /\begg (yolk|white)s?$|^(yolk|white)s?$/i
 const formOf = (part: string) =>
   part
     .toLowerCase()
-    .replace('&', 'and')
+    .replace(/[&+]/, 'and')
+    .replace(/(?:finely )?grated /, '')
     .replace(/rind|peel/, 'zest')
     .replace(/seeds?/, 'seeds')
 
@@ -106,6 +109,8 @@ export function readThing(text: string, head: Pick<Amounts, 'amount' | 'counted'
   if (named && head.counted === null && fruit.test(named[1]!))
     return { item: named[1]!, form: formOf(named[2]!), preps, amount }
   const form = formWord.exec(item)?.[1]?.toLowerCase() ?? null
+  // a yolk is an egg's
+  if (/^(?:yolk|white)s?$/i.test(item)) item = `egg ${item.toLowerCase()}`
   const egg = eggPart.exec(item)
   return { item, form: form ?? (egg ? (egg[1] ?? egg[2])!.toLowerCase() : formFromPreps(preps)), preps, amount }
 }

@@ -2,8 +2,10 @@
 // food gets a line of its own, so that its weight counts and its allergens are looked for.
 import { readAmount } from '../measure/quantity'
 import type { Amount } from '../measure/unit'
+import { undecorated } from './opening'
 import { takeBefore } from './prepWords'
 import { another, longestRead, more, type ReadLine, readLine } from './readLine'
+import { withThingOf } from './thing'
 
 const divided =
   /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
@@ -13,6 +15,8 @@ const mixedWith =
 /** What of one thing is no second thing: "1 lemon, zest and 2 tbsp juice". */
 const ofTheFirst =
   /^(?:between|from|juice|zest|rind|peel|separated|whole|(?:them|it|its|these|those|this|that|which)\b.*|\d.*)$/i
+
+const citrus = /\b(?:lemon|lime|orange|grapefruit|mandarin|clementine|satsuma|tangerine)s?$/i
 
 /** How much of the same, and for what: nothing of it names another thing. */
 const ofTheSame =
@@ -40,8 +44,9 @@ const isMeasured = (read: ReadLine): boolean =>
 const weighsNothing = (read: ReadLine) => read.amount === null || read.amount.unit === 'each'
 
 /** Every use and every thing that the line names, the first as written. One line for most. */
-export function uses(text: string): ReadLine[] {
-  if (text.length > longestRead) return [readLine(text)]
+export function uses(given: string): ReadLine[] {
+  if (given.length > longestRead) return [readLine(given)]
+  const text = undecorated(given)
   const extra = more.exec(text)
   const before = extra ? uses(text.slice(0, extra.index)) : []
   if (extra && before[0]!.item !== '') {
@@ -87,7 +92,17 @@ export function uses(text: string): ReadLine[] {
     const apart =
       first.every(isMeasured) ||
       (first[0]!.amount === null && /\p{L}{3}/u.test(first[0]!.item) && !weighsNothing(other[0]!))
-    if (apart && other.every(isMeasured)) return [...first, ...other]
+    // "juice of 1 lemon and 2 limes" is juice of both
+    const part = first.at(-1)!.form
+    if (apart && other.every(isMeasured))
+      return [
+        ...first,
+        ...other.map(one =>
+          part !== null && one.form === null && /^(?:zest|juice)/.test(part) && citrus.test(one.item)
+            ? { ...one, form: part }
+            : one,
+        ),
+      ]
   }
   const halves = divided.exec(text)
   if (halves) {
@@ -105,6 +120,8 @@ export function uses(text: string): ReadLine[] {
   }
   const each = eachOf.exec(text)
   if (each && readLine(`${each[1]} ${each[2]}`).amount)
-    return [each[2]!.split(/,\s*/), each[3]!].flat().map(item => readLine(`${each[1]} ${item}`))
+    return [...each[2]!.split(/,\s*/).map(item => withThingOf(item, each[3]!)), each[3]!].map(item =>
+      readLine(`${each[1]} ${item}`),
+    )
   return [readLine(text)]
 }

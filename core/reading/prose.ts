@@ -1,0 +1,24 @@
+// Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
+import { plainly, readAmount } from '../measure/quantity'
+import { readLine } from './readLine'
+
+const clauseEnds =
+  /[,.;:](?!\d)\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+/i
+const amountBegins = /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|half|quarter)\s)/giu
+const counted = /^(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
+
+/** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
+export function linesInProse(text: string): string[] {
+  return plainly(text)
+    .split(clauseEnds)
+    .flatMap(clause => {
+      for (const { index } of clause.matchAll(amountBegins)) {
+        const said = clause.slice(index)
+        const read = readAmount(said)
+        const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
+        if (!read || !/^\p{L}{2}/u.test(thing)) continue
+        if (read.amount.unit !== 'each' || counted.test(readLine(said).item)) return [said.trim()]
+      }
+      return []
+    })
+}

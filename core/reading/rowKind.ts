@@ -1,0 +1,158 @@
+// What a row of a recipe is, by itself: a heading, an amount, something to do, or what a page puts around a recipe.
+import { plainly, readAmount } from '../measure/quantity'
+import { groupWord, undecorated } from './opening'
+import { readLine } from './readLine'
+import { readOven } from './readStep'
+
+/** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
+export function headed(row: string): [string, string] | null {
+  const parts = /^([^:]{4,24}):\s+(\S.*)$/.exec(row)
+  return parts && opens(parts[1]!) ? [parts[1]!, parts[2]!] : null
+}
+const ingredientsHeader =
+  /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
+const methodHeader =
+  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure|what to do|what you do)\s*[:–—-]?$/i
+const notesHeader =
+  /^(?:notes?|tips?|storage|nutrition(?:al)?(?: (?:information|facts))?|equipment|comments?)\s*[:–—-]?$/i
+/** What a row that stands alone opens. */
+export const opens = (row: string): 'ingredients' | 'method' | 'notes' | null =>
+  ingredientsHeader.test(row)
+    ? 'ingredients'
+    : methodHeader.test(row)
+      ? 'method'
+      : notesHeader.test(row)
+        ? 'notes'
+        : null
+
+/** "a pinch of salt" starts with an amount; "A family favourite." does not. */
+export function startsLikeAmount(text: string): boolean {
+  const plain = plainly(undecorated(text))
+  const read = readAmount(plain)
+  // "Four hundred lines" and "Three grain loaf" are names, not pieces of something
+  const inWords = read?.amount.unit === 'each' && !/\d/.test(plain.slice(0, plain.length - read.rest.length))
+  if (inWords && /^\s*(?:hundred|thousand|seed|grain|layer|cheese|pot|day)\b/i.test(read.rest)) return false
+  return (
+    read !== null &&
+    !(read.amount.unit === 'each' && /^an? /i.test(plain) && (plain.length > 40 || /[.!?]$/.test(plain)))
+  )
+}
+/** "dates 175 g": weighed or measured, wherever in the row that stands. */
+export const saysHowMuch = (row: string): boolean => {
+  const { amount } = readLine(row)
+  return amount !== null && (amount.unit !== 'each' || startsLikeAmount(row))
+}
+
+const groupAlone =
+  /^(?:the )?(?:base|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
+/** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. Not what `next` is part of. */
+export function groupNamed(row: string, next: string): string | null {
+  const alone =
+    groupAlone.test(row) ||
+    (row === row.toUpperCase() && next !== next.toUpperCase() && groupWord.test(row) && row.split(' ').length <= 3)
+  const named = /^(?:(?:for|to make) (?:the )?(.{2,60}?)|(.{2,60}?)):?$/i.exec(row)
+  if (!named || row.length > 60 || next === '' || startsLikeAmount(row)) return null
+  const heads =
+    /:$/.test(row) ||
+    (alone && saysHowMuch(next)) ||
+    (/^for (?:the )?\w/i.test(row) && !/,/.test(row)) ||
+    (/^to (?:finish|serve|decorate)\b/i.test(row) && row.split(' ').length <= 3)
+  if (!heads) return null
+  // "For the topping - 2 tbsp oats" is a line
+  if ((!alone && /\d/.test(row) && readLine(row).amount !== null) || /:\s*\S/.test(row)) return null
+  if (/^to serve\b/i.test(row) && !/:$/.test(row) && row.length > 12) return null
+  const said = (named[1] ?? named[2])!.replace(/^the /i, '').trim()
+  const name = said === said.toUpperCase() ? said.toLowerCase() : said
+  return name.charAt(0).toUpperCase() + name.slice(1)
+}
+/** A heading of a group rather than the name of a recipe: "Biscuit base:". */
+export const namesGroup = (row: string): boolean => /:$/.test(row) && groupWord.test(row.slice(0, -1).trim())
+
+const yields =
+  /\b(?:makes|serves|servings?|portions?|yields?|cuts into|gives|enough for)\b:?\s*(?:about |approx\.? )?(.+)$/i
+const cutInto =
+  /\bcuts? in(?:to)? (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions)\b))(?:about |approx\.? )?(.+)$/i
+/** How many pieces a row says the recipe makes; null where it says none. `whole`: that is what the row is about. */
+export function piecesIn(row: string): { pieces: number; whole: boolean } | null {
+  const said = yields.exec(row)
+  const cut = said ? null : cutInto.exec(row)
+  // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
+  const written = plainly(said?.[1] ?? cut?.[1] ?? '').replace(
+    /^(?:\d+|an?|one|two|three|four) (?:big |large |small )?(?:tray|tin|slab|batch|loaf|loave|cake)(?:e?s)?\s*(?:=|,|\(|or|of)\s*(?=\d)/i,
+    '',
+  )
+  const read = readAmount(written)
+  if (read?.amount.unit !== 'each' || !(read.amount.value > 0)) return null
+  // "cut into 2 cm cubes" and "cut in half" are no yield
+  if (
+    cut &&
+    (read.amount.value < 4 ||
+      !/^ *(?:$|[.,;!]|(?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|biscuits)\b)/i.test(read.rest))
+  )
+    return null
+  const dozen = /^\s*dozen\b/i.test(read.rest) ? 12 : 1
+  return { pieces: read.amount.value * dozen, whole: said !== null }
+}
+
+const opening =
+  '(?:first|then|next|finally|meanwhile|now|while|when|once|after|if|in|on|with|using|until|gently|carefully|lightly)'
+/** Words that only tell somebody to do something, and words that may as well name a thing. */
+const deeds =
+  'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove'
+const things = 'dust|cream|rest|set|blend|top|butter|flour|spray|warm'
+const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
+const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
+const numbered = /^(?:step\s*)?\d{1,2}[.):]\s+(?=\p{L})/iu
+
+/** "2. Crush the biscuits and mix with the butter.": a step, and no second of anything. */
+export function isNumberedStep(row: string, inMethod: boolean): boolean {
+  const number = numbered.exec(row)
+  if (!number) return false
+  const said = row.slice(number[0].length)
+  return (
+    inMethod ||
+    startsDeed.test(said) ||
+    ovenFirst(said) ||
+    (/[.!]$/.test(said) && said.split(' ').length >= 4 && !startsLikeAmount(said) && readLine(said).amount === null)
+  )
+}
+/** Tells somebody to do something. `amongLines`: it stands below ingredients, and what is two sentences is none of them. */
+export function tellsToDo(given: string, amongLines: boolean): boolean {
+  if (startsLikeAmount(given)) return false
+  // "Topping: melt the oil, stir in the oats"
+  const row = given.replace(/^[\p{L}\d][\p{L}\d ]{0,15}:\s+/u, '')
+  const deed = startsDeed.test(row)
+  return (
+    (deed && (/[.!]$/.test(row) || row.length > 45)) ||
+    // "mix, press in, cut in 12"
+    (clearDeed.test(row) &&
+      row
+        .split(/[,;]\s*/)
+        .slice(1)
+        .some(clause => clearDeed.test(clause))) ||
+    (amongLines && /[\p{L}\d)][.!]\s+\p{Lu}/u.test(row) && /[.!]$/.test(row) && row.split(' ').length >= 5)
+  )
+}
+/** "180C / 160C fan", "Gas 2, line the tin": the oven stands first. */
+export const ovenFirst = (row: string): boolean =>
+  /^(?:oven\b|bak(?:e|ing)(?: at)?\b|gas\b|fan\b|\d{3}\s*(?:°|º|[cf]\b|fan\b|degrees?\b|-\s*\d{3}))/i.test(row) &&
+  readOven(row) !== null
+
+const noise = [
+  /^(?:jump to|print|pin|save|share|rate|email)(?: (?:the |this )?recipe)?$/i,
+  /^(?:\d+(?:[./]\d)?\s?x\s*){2,}$/i,
+  /^(?:us )?(?:customary|metric|imperial|cups?)(?:\s*[-–—|/]\s*(?:us )?(?:customary|metric|imperial|cups?))+$/i,
+  /^[★☆⭐]|^\d(?:\.\d+)? (?:stars?|from \d+ (?:votes?|ratings?|reviews?))\b/iu,
+  /^(?:cook mode|step \d{1,2}[.:]?$|prevent your screen)/i,
+]
+/** What a page puts around a recipe, and would be read as a thing to eat. */
+export const isNoise = (row: string): boolean => noise.some(pattern => pattern.test(row))
+
+/** "all in grams": what numbers without a unit count, or null. */
+export const unitOfAll = (row: string): 'g' | 'ml' | 'oz' | null => {
+  const said =
+    /^\(?(?:all|everything|weights?|amounts?|quantities|measures)\b[^.]{0,25}?\b(g|grams?|ml|oz|ounces)\)?\.?$/i.exec(
+      row,
+    )?.[1]
+  return said ? (/^g/i.test(said) ? 'g' : /^ml/i.test(said) ? 'ml' : 'oz') : null
+}

@@ -1,0 +1,123 @@
+// The rows of a pasted text, without what a page, a table or mark-up puts around them.
+import { cutScripts } from '../exchange/html'
+import { plainly, readAmount, readUnit } from '../measure/quantity'
+import { undecorated } from './opening'
+
+export interface Row {
+  text: string
+  /** Put together from the cells of a table: a line, and never a title. */
+  cells: boolean
+}
+
+type Column = 'name' | 'amount' | 'unit' | 'note' | 'other'
+interface Head {
+  column: Column
+  /** "Weight (g)": what its bare numbers count. */
+  unit: string
+}
+const unitWord = /\b(g|kg|ml|l|oz|lb)\b|\b(gram)s?\b/i
+const columns: [Column, RegExp][] = [
+  ['name', /^(?:ingredients?|items?|what|components?|names?)$/i],
+  ['unit', /^(?:units?|unit of measure)$/i],
+  [
+    'amount',
+    /^(?:(?:amount|quantity|qty|weight|measure|how much|metric|per batch)\b.{0,12}|(?:g|kg|ml|oz|lb|grams)\b.{0,12})$/i,
+  ],
+  ['note', /^(?:notes?|prep(?:aration)?|comments?|remarks|how)$/i],
+]
+const headOf = (cell: string): Head => ({
+  column: columns.find(([, pattern]) => pattern.test(cell))?.[0] ?? 'other',
+  unit:
+    unitWord
+      .exec(cell)?.[0]
+      .toLowerCase()
+      .replace(/^grams?$/, 'g') ?? '',
+})
+const ruler = /^[\s|:=+-]+$/
+const onlyBullet = /^(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])$/u
+
+/** The cells of a row of a table, or null. `beside`: the rows before and behind it. */
+function cellsOf(raw: string, beside: readonly (string | undefined)[]): string[] | null {
+  // "Calories | Fat" by itself is no table
+  const piped = /^\s*\|/.test(raw) || (raw.includes(' | ') && beside.some(other => other?.includes(' | ')))
+  if (!piped && !raw.includes('\t')) return null
+  const cells = raw
+    .split(piped ? '|' : '\t')
+    .map(cell => undecorated(cell))
+    .filter(cell => !onlyBullet.test(cell))
+  return cells.filter(cell => cell !== '').length > 1 ? cells : null
+}
+
+const isUnit = (cell: string) => {
+  const read = readUnit(plainly(cell))
+  return read !== null && /^\.?$/.test(read.rest)
+}
+const isAmount = (cell: string) => {
+  const read = readAmount(plainly(cell))
+  return read !== null && /^\s*(?:$|[,(/])/.test(read.rest)
+}
+/** Without a head: the first name, the first amount, the unit beside it; the rest is noted. */
+function guessed(cells: readonly string[]): Head[] {
+  const amount = cells.findIndex(isAmount)
+  const unit = cells.findIndex((cell, at) => at === amount + 1 && isUnit(cell))
+  const name = cells.findIndex((cell, at) => cell !== '' && at !== amount && at !== unit)
+  return cells.map((_, at) => ({
+    column: at === amount ? 'amount' : at === unit && amount >= 0 ? 'unit' : at === name ? 'name' : 'note',
+    unit: '',
+  }))
+}
+/** One line as it would be written. */
+function lineOf(cells: readonly string[], heads: readonly Head[]): string {
+  const said = (column: Column) => cells.filter((cell, at) => cell !== '' && heads[at]?.column === column)
+  const at = heads.findIndex((head, at) => head.column === 'amount' && (cells[at] ?? '') !== '')
+  const name = said('name').join(' ')
+  const written = plainly(cells[at] ?? '')
+  const read = readAmount(written)
+  const notes = said('note')
+  if (!read) return [name, written, ...notes].filter(Boolean).join(', ')
+  const much = written.slice(0, written.length - read.rest.length)
+  const unit = read.amount.unit === 'each' && read.rest === '' ? (said('unit')[0] ?? heads[at]!.unit) : ''
+  const rest = read.rest.trim().replace(/^,\s*/, '')
+  return [
+    [much, unit, name, ...(/^[(/]/.test(rest) ? [rest] : [])].filter(Boolean).join(' '),
+    ...(rest && !/^[(/]/.test(rest) ? [rest] : []),
+    ...notes,
+  ].join(', ')
+}
+
+/** Without mark-up for headings and stress; what was a heading ends in a colon. */
+function unmarked(row: string): string {
+  const heading = /^#{1,6}\s+(.*?)(?:\s+#+)?$/.exec(row) ?? /^(?:\*\*|__)([^*_]+?):?(?:\*\*|__):?$/.exec(row)
+  if (heading) return `${heading[1]!.replace(/[*_]{2,3}/g, '').replace(/:$/, '')}:`
+  return row.replace(/^([*_])([^*_]+)\1$/, '$2').replace(/(\*\*|__)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+}
+
+/** Every row that says something, in order. The head of a table only says how its cells are read. */
+export function rowsOf(text: string): Row[] {
+  const source = cutScripts(text)
+    .outside.replace(/\r\n?/g, '\n')
+    .replace(/<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')
+    .replace(/<\/t[dh]>/gi, '\t')
+  const rows: Row[] = []
+  let heads: Head[] | null = null
+  const written = source.split('\n')
+  for (const [at, raw] of written.entries()) {
+    const cells = cellsOf(raw, [written[at - 1], written[at + 1]])
+    if (!cells) {
+      heads = null
+      const row = unmarked(undecorated(raw))
+      if (row !== '') rows.push({ text: row, cells: false })
+      continue
+    }
+    if (ruler.test(raw)) continue
+    const named = cells.map(headOf)
+    const has = (column: Column) => named.some(head => head.column === column)
+    if (has('name') && has('amount') && !cells.some(cell => /\d/.test(cell))) {
+      heads = named
+      continue
+    }
+    const line = lineOf(cells, heads ?? guessed(cells))
+    if (line !== '') rows.push({ text: line, cells: true })
+  }
+  return rows
+}
