@@ -188,7 +188,7 @@ function takeCount(found: Amounts): void {
 
 /** What may stand between a name and its amount, where the amount begins. */
 const beforeAmount =
-  /(?:\s*[:,=]\s*|\s*-\s*|\s*\.{2,}\s*|\s+)(?:x ?(?=\d))?(?=(?:about |approx\.? |~)?(?:\d|\.\d|(?:half|one|two|three|four|five|six|a pinch|a splash|a dash|a dozen|pinch|splash|dash)(?![\p{L}])))/giu
+  /(?:\s*[:,=]\s*|\s*-\s*|\s*\.{2,}\s*|\s+)(?:x ?(?=\d))?(?=(?:about |approx\.? |~)?(?:\d|\.\d|(?:half|one|two|three|four|five|six|a pinch|a splash|a dash|a dozen|(?:big |good |large |generous |small |tiny )?(?:pinch|splash|dash))(?![\p{L}])))/giu
 
 /** "Caster sugar: 90 g", "boiling water, ½ cup", "butter 100g", "Eggs x 3": the amount stands behind. What is left over is returned. */
 export function amountBehindName(found: Amounts): string | null {
@@ -210,7 +210,7 @@ export function amountBehindName(found: Amounts): string | null {
     if (!/[\p{L})%]\.?$/u.test(name) || /(?:\b(?:to|to make|for|from|of|in|with|and|or|plus)|[+&])$/i.test(name))
       continue
     const text = found.rest.slice(gap.index + gap[0].length)
-    const last = readAmount(text.replace(/^(pinch|splash|dash)/i, '1 $1'))
+    const last = readAmount(text.replace(/^(?:(?:big|good|large|generous|small|tiny) )?(pinch|splash|dash)/i, '1 $1'))
     if (!last || !(last.amount.unit !== 'each' || /^\s*(?:$|,)/.test(last.rest))) continue
     found.amount = last.amount
     found.approximate ||= last.approximate

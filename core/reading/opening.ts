@@ -55,7 +55,7 @@ export function opened(text: string): { line: string; role: Role | null; label: 
     // footnotes: "flour *see note 1", "buttermilk*", "*oats"
     .replace(/,?\s*\(?\*+\s?(see (?:the )?notes?(?: \d{1,2})?)\)?$/i, ', $1')
     .replace(/(?<=[\p{L})])(?:\*+|[†‡¹²³⁴⁵⁶⁷⁸⁹]+)(?=[\s,;)]|$)/gu, '')
-    .replace(/^\*+(?=\S)/, '')
+    .replace(/^\*+(?=\S)|\s+\*+$/g, '')
     // "1) 100 g", "2. 3 eggs" and "a) 40 g" are numbered, not counted
     .replace(
       /^\(?\d{1,2}\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)|^\(?[a-h]\)\s*(?=\S)|^[abd-h]\.\s+(?=\d)/i,

@@ -5,7 +5,7 @@ import { readLine } from './readLine'
 const clauseEnds =
   /[,.;:](?!\d)\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+/i
 const amountBegins = /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|half|quarter)\s)/giu
-const counted = /^(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
+const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
 
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
@@ -17,7 +17,10 @@ export function linesInProse(text: string): string[] {
         const read = readAmount(said)
         const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
         if (!read || !/^\p{L}{2}/u.test(thing)) continue
-        if (read.amount.unit !== 'each' || counted.test(readLine(said).item)) return [said.trim()]
+        const line = readLine(said)
+        // "a mug of seeds" and "2 eggs" are counted
+        if (read.amount.unit !== 'each' || line.form === 'mug' || line.form === 'glass' || counted.test(line.item))
+          return [said.trim()]
       }
       return []
     })

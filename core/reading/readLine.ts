@@ -40,7 +40,7 @@ export const more =
 
 /** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `uses`. */
 export const another =
-  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to ))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
+  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
 
 /** Without any of these nothing is optional. */
 const mayBeOptional = /\bopt|\bif\b/i

@@ -806,4 +806,551 @@ MAKES ABOUT 5 DOZEN`,
     steps: 'ahead bench bench bench oven',
     unread: 0,
   },
+  {
+    text: `Courgette & lime loaf cake
+(GF, nut free, egg free)
+
+Loaf
+220g courgette, coarsely grated and squeezed
+200g GF self-raising
+150g caster
+120ml sunflower oil
+100g soya yog
+1 lime - zest and juice
+1tsp bicarb
+quarter tsp salt
+
+Drizzle
+2 limes juiced
+4 tbsp granulated
+
+Heat oven 180/160fan/gas 4
+Oil a 900g loaf tin
+Mix wet, mix dry, combine
+50-55 mins, cover w foil after 30
+Poke holes, pour over drizzle while hot
+10 slices`,
+    title: 'Courgette & lime loaf cake',
+    pieces: 10,
+    celsius: 180,
+    minutes: '50-55',
+    tin: '1 x loaf length 23 width 13 depth 7',
+    lines: [
+      'Loaf | 220 g | courgette, grated',
+      'Loaf | 200 g | GF self-raising',
+      'Loaf | 150 g | caster',
+      'Loaf | 120 ml | sunflower oil',
+      'Loaf | 100 g | soya yog',
+      'Loaf | 1 each | lime, zest and juice',
+      'Loaf | 1 tsp | bicarb',
+      'Loaf | 0.25 tsp | salt',
+      'Drizzle | 2 each | limes, juice | finish',
+      'Drizzle | 4 tbsp | granulated | finish',
+    ],
+    steps: 'ahead ahead bench oven bench',
+    unread: 1,
+  },
+  {
+    text: `OAT & RAISIN COOKIES
+makes 18 × 45 g
+
+170 g soft dark brown sugar
+115 g dairy free marg
+1 flax egg
+5 ml vanilla
+140 g GF plain flour
+½ t bicarb
+½ t cinnamon
+¼ t salt
+150 g GF jumbo oats
+100 g raisins soaked in hot water 10 mins and drained
+
+- cream marg/sugar
+- egg + van
+- dry in
+- oats, raisins
+- scoop 45g balls, flatten, 175°C 11-13 mins till edges brown, cool on tray`,
+    title: 'OAT & RAISIN COOKIES',
+    pieces: 18,
+    celsius: 175,
+    minutes: '11-13',
+    tin: null,
+    lines: [
+      ' | 170 g | soft dark brown sugar',
+      ' | 115 g | dairy free marg',
+      ' | 1 each | flax egg',
+      ' | 5 ml | vanilla',
+      ' | 140 g | GF plain flour',
+      ' | 0.5 tsp | bicarb',
+      ' | 0.5 tsp | cinnamon',
+      ' | 0.25 tsp | salt',
+      ' | 150 g | GF jumbo oats',
+      ' | 100 g | raisins',
+    ],
+    steps: 'bench bench bench bench oven',
+    unread: 0,
+  },
+  {
+    text: `Mum's trifle sponge fingers
+
+Eggs - 3
+Caster sugar - same weight as eggs
+Potato flour - 60g
+Cornflour - 60g
+Icing sugar to dust
+
+Whisk eggs & sugar to ribbon, 8 minutes.
+Sift over flours, fold.
+Pipe fingers on lined trays & dust.
+200C 8 mins`,
+    title: "Mum's trifle sponge fingers",
+    pieces: null,
+    celsius: 200,
+    minutes: '8',
+    tin: null,
+    lines: [
+      ' | 3 each | Eggs',
+      ' |  | Caster sugar',
+      ' | 60 g | Potato flour',
+      ' | 60 g | Cornflour',
+      ' |  | Icing sugar | finish',
+    ],
+    steps: 'bench bench bench oven',
+    unread: 0,
+  },
+  {
+    text: `**Rosewater & pistachio shortbread** _(contains nuts)_
+
+| | g |
+|---|---|
+| Plant block, cold | 225 |
+| Icing sugar | 110 |
+| Rice flour | 170 |
+| Cornflour | 110 |
+| Ground pistachio | 60 |
+| Salt | 2 |
+| Rose water | 10 |
+
+1. Rub in. Bring together. Chill 30 min.
+2. Roll to 8 mm; cut 5 cm rounds (approx. 28).
+3. 160 °C fan, 16–18 min. Do not colour.`,
+    title: 'Rosewater & pistachio shortbread (contains nuts)',
+    pieces: null,
+    celsius: 160,
+    minutes: '16-18',
+    tin: null,
+    lines: [
+      ' | 225 g | Plant block',
+      ' | 110 g | Icing sugar',
+      ' | 170 g | Rice flour',
+      ' | 110 g | Cornflour',
+      ' | 60 g | Ground pistachio',
+      ' | 2 g | Salt',
+      ' | 10 g | Rose water',
+    ],
+    steps: 'bench bench oven',
+    unread: 0,
+  },
+  {
+    text: `Sweet potato brownies
+Prep 20 min | Cook 35 min | Makes 16
+
+YOU WILL NEED:
+✓ 2 medium sweet potatoes (500g)
+✓ 14 Medjool dates
+✓ 80g ground almonds
+✓ 100g buckwheat flour
+✓ 4 tbsp raw cacao
+✓ 3 tbsp maple
+✓ pinch of salt
+
+HERE'S HOW:
+Peel the potatoes, chop and steam 20 min till soft.
+Pulse with the dates to a cream.
+Mix the rest in a bowl then combine.
+Bake in a lined 20cm square dish for 20-30 mins at 180C.`,
+    title: 'Sweet potato brownies',
+    pieces: 16,
+    celsius: 180,
+    minutes: '20-30',
+    tin: '1 x square side 20 depth 5',
+    lines: [
+      ' | 2 each | sweet potatoes',
+      ' | 14 each | Medjool dates',
+      ' | 80 g | ground almonds',
+      ' | 100 g | buckwheat flour',
+      ' | 4 tbsp | raw cacao',
+      ' | 3 tbsp | maple',
+      ' | 1 pinch | salt',
+    ],
+    steps: 'bench bench bench oven',
+    unread: 1,
+  },
+  {
+    text: `Beetroot & chocolate cup cakes, Tues bake
+x24
+
+600 g cooked beet (vac packs x2)
+6 eggs
+300 ml rapeseed
+1 T vanilla
+450 g sugar
+330 g flour blend
+120 g cocoa
+3 t baking pdr
+½ t salt
+
+Purée beet, eggs, oil, vanilla. Whisk in dries. 65 g per case. 
+170 fan, 20 min, turn tray at 12.
+Cool, ice (half batch choc icing).`,
+    title: 'Beetroot & chocolate cup cakes, Tues bake',
+    pieces: 24,
+    celsius: 170,
+    minutes: '20',
+    tin: null,
+    lines: [
+      ' | 600 g | cooked beet',
+      ' | 6 each | eggs',
+      ' | 300 ml | rapeseed',
+      ' | 1 tbsp | vanilla',
+      ' | 450 g | sugar',
+      ' | 330 g | flour blend',
+      ' | 120 g | cocoa',
+      ' | 3 tsp | baking pdr',
+      ' | 0.5 tsp | salt',
+    ],
+    steps: 'bench oven after',
+    unread: 0,
+  },
+  {
+    text: `RASPBERRY CURD
+Raspberries.....300 g
+Sugar.....120 g
+Arrowroot.....1 tbsp, slaked in 2 tbsp water
+Plant butter.....60 g
+Lemon juice.....20 ml
+
+Cook the berries with sugar until they fall. Sieve. Back on heat w. slaked arrowroot till it thickens. Off heat, butter. Fridge keeps 5 days.`,
+    title: 'RASPBERRY CURD',
+    pieces: null,
+    celsius: null,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 300 g | Raspberries',
+      ' | 120 g | Sugar',
+      ' | 1 tbsp | Arrowroot',
+      ' | 2 tbsp | water',
+      ' | 60 g | Plant butter',
+      ' | 20 ml | Lemon, juice',
+    ],
+    steps: 'after',
+    unread: 0,
+  },
+  {
+    text: `Savoury seeded crackers  (no added sugar, vegan)
+Seeds: 
+  100 g sunflower 
+  50 g pumpkin
+  50 g sesame *
+  30 g flax, whole
+Binders:
+  20 g psyllium husk
+  40 g ground flax
+Liquids:
+  250 ml hot water
+  2 tbsp olive oil
+Salt 4 g
+* leave out for sesame-free orders, more pumpkin
+
+1. combine everything, stand 15 minutes
+2. spread THIN on 2 lined trays (30 x 40)
+3. 150 °C, 45 to 50 minutes, flip at 30`,
+    title: 'Savoury seeded crackers  (no added sugar, vegan)',
+    pieces: null,
+    celsius: 150,
+    minutes: '45-50',
+    tin: null,
+    lines: [
+      'Seeds | 100 g | sunflower',
+      'Seeds | 50 g | pumpkin',
+      'Seeds | 50 g | sesame',
+      'Seeds | 30 g | flax',
+      'Binders | 20 g | psyllium husk',
+      'Binders | 40 g | ground flax',
+      'Liquids | 250 ml | hot water',
+      'Liquids | 2 tbsp | olive oil',
+      'Liquids | 4 g | Salt',
+    ],
+    steps: 'bench bench bench oven',
+    unread: 0,
+  },
+  {
+    text: `Pumpkin pie filling. Enough for two 9 inch shells.
+1 can (425 g) pumpkin puree 
+1 can (400 ml) coconut milk
+3/4 c. brown sugar
+1/4 c. cornstarch
+2 t. cinnamon, 1 t. ginger, 1/2 t. nutmeg, pinch cloves
+1/2 t. salt
+Blend until smooth, pour in shells, bake 350 for 50-60 min. Chill overnight.`,
+    title: 'Pumpkin pie filling. Enough for two 9 inch shells.',
+    pieces: null,
+    celsius: 180,
+    minutes: '50-60',
+    tin: null,
+    lines: [
+      ' | 425 g | pumpkin puree',
+      ' | 400 ml | coconut milk',
+      ' | 0.75 cup | brown sugar',
+      ' | 0.25 cup | cornstarch',
+      ' | 2 tsp | cinnamon',
+      ' | 1 tsp | ginger',
+      ' | 0.5 tsp | nutmeg',
+      ' | 1 pinch | cloves',
+      ' | 0.5 tsp | salt',
+    ],
+    steps: 'oven',
+    unread: 0,
+  },
+  {
+    text: `Tahini caramel bites
+—
+DATES (soft) 250g
+TAHINI 80g
+SEA SALT big pinch
+DARK CHOC 150g to coat
+SESAME to finish
+—
+Blitz dates+tahini+salt. Roll 12g balls. Freeze 20 min. Dip. Sesame on top before it sets.
+Makes approx 28`,
+    title: 'Tahini caramel bites',
+    pieces: 28,
+    celsius: null,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 250 g | DATES',
+      ' | 80 g | TAHINI',
+      ' | 1 pinch | SEA SALT',
+      ' | 150 g | DARK CHOC | finish',
+      ' |  | SESAME | finish',
+    ],
+    steps: 'bench',
+    unread: 2,
+  },
+  {
+    text: `Ingredients
+For the pastry:
+- 175g / 6oz gluten free plain flour
+- 75g / 2½oz cold dairy free spread, diced
+- 1 tablespoon icing sugar
+- 1 egg, lightly beaten (reserve a little for the wash)
+For the frangipane:
+- 100g / 3½oz dairy free spread
+- 100g / 3½oz caster sugar
+- 2 eggs
+- 100g / 3½oz ground almonds
+- 4 tablespoons raspberry jam
+- Flaked almonds
+- Icing sugar and a little water, for the icing
+
+Method
+For the pastry, put the flour, spread and sugar in a food processor and pulse.
+Add the egg and 1-2 tablespoons of cold water.
+Roll out and line a 20cm (8in) loose-bottomed flan tin.
+Spread over jam. Top with frangipane and almonds.
+Bake at 190°C/Gas 5 for 35 minutes.`,
+    title: '',
+    pieces: null,
+    celsius: 190,
+    minutes: '35',
+    tin: '1 x round diameter 20 depth 6',
+    lines: [
+      'Pastry | 175 g | gluten free plain flour',
+      'Pastry | 75 g | dairy free spread',
+      'Pastry | 1 tbsp | icing sugar',
+      'Pastry | 1 each | egg',
+      'Frangipane | 100 g | dairy free spread',
+      'Frangipane | 100 g | caster sugar',
+      'Frangipane | 2 each | eggs',
+      'Frangipane | 100 g | ground almonds',
+      'Frangipane | 4 tbsp | raspberry jam',
+      'Frangipane |  | Flaked almonds',
+      'Frangipane |  | Icing sugar and a little water',
+    ],
+    steps: 'bench bench bench bench oven',
+    unread: 0,
+  },
+  {
+    text: `Fig & olive oil cake - GF DF
+serves 10
+
+4 eggs, room temp
+200g caster sugar
+180 ml light olive oil
+Zest 1 orange
+150g ground almonds
+100g polenta (fine)
+1 tsp baking powder (GF)
+½ tsp cardamom
+8 figs - 4 chopped, 4 sliced for top
+2 tbsp honey to glaze, optional
+
+Oven 170 fan
+23 cm springform - grease & line
+Whisk eggs + sugar til tripled (6-7 mins)
+Drizzle in oil. Fold dry. Chopped figs.
+Slices on top.
+45 min. Check at 40. Foil if dark.
+Glaze warm.`,
+    title: 'Fig & olive oil cake - GF DF',
+    pieces: 10,
+    celsius: 170,
+    minutes: '45',
+    tin: '1 x round diameter 23 depth 6',
+    lines: [
+      ' | 4 each | eggs',
+      ' | 200 g | caster sugar',
+      ' | 180 ml | light olive oil',
+      ' | 1 each | orange, zest',
+      ' | 150 g | ground almonds',
+      ' | 100 g | polenta',
+      ' | 1 tsp | baking powder',
+      ' | 0.5 tsp | cardamom',
+      ' | 8 each | figs',
+      ' | 2 tbsp | honey | finish',
+    ],
+    steps: 'ahead bench bench bench bench oven bench',
+    unread: 0,
+  },
+  {
+    text: `PINEAPPLE UPSIDE DOWN (tray, 30 portions)
+Topping
+Plant butter 150 g melted
+Dark muscovado 200 g
+Pineapple rings 20 (2 tins, drained)
+Glace cherries 20
+Sponge
+GF SR flour 500 g
+Caster 450 g
+Oil 300 g
+Soya milk 450 g
+Vinegar 20 g
+Bicarb 8 g
+Vanilla 10 g
+Method
+Butter + sugar in base of GN 1/1 tray, arrange fruit.
+All in mixer 2 min speed 2.
+165 C fan, 40 to 45 min, core 94 C.
+Turn out after 10 min.`,
+    title: 'PINEAPPLE UPSIDE DOWN (tray, 30 portions)',
+    pieces: 30,
+    celsius: 165,
+    minutes: '40-45',
+    tin: null,
+    lines: [
+      'Topping | 150 g | Plant butter, melted | finish',
+      'Topping | 200 g | Dark muscovado | finish',
+      'Topping | 20 each | Pineapple rings | finish',
+      'Topping | 20 each | Glace cherries | finish',
+      'Sponge | 500 g | GF SR flour',
+      'Sponge | 450 g | Caster',
+      'Sponge | 300 g | Oil',
+      'Sponge | 450 g | Soya milk',
+      'Sponge | 20 g | Vinegar',
+      'Sponge | 8 g | Bicarb',
+      'Sponge | 10 g | Vanilla',
+    ],
+    steps: 'bench bench oven bench',
+    unread: 0,
+  },
+  {
+    text: `Hi love, here's the recipe you asked for x
+
+Its just 3 mugs of oats (I use the certified ones), a mug of sunflower seeds, half a mug of honey, 100g of the Golden Spoon spread, and 2 squashed bananas.
+
+Melt the spread and honey. Mix it all up. Bake in a 20cm square tin 25 mins at 170.
+
+xx`,
+    title: "Hi love, here's the recipe you asked for x",
+    pieces: null,
+    celsius: 170,
+    minutes: '25',
+    tin: '1 x square side 20 depth 5',
+    lines: [
+      ' | 3 each | oats, mug',
+      ' | 1 each | sunflower seeds, mug',
+      ' | 0.5 each | honey, mug',
+      ' | 100 g | Golden Spoon spread',
+      ' | 2 each | squashed bananas',
+    ],
+    steps: 'bench bench bench oven',
+    unread: 1,
+  },
+  {
+    text: `Choux buns (egg, GF)
+Water 250 ml
+Plant butter 100 g
+Salt pinch
+Sugar 10 g
+GF flour 140 g + xanthan 3 g
+Eggs 4-5 (220 g approx.)
+
+Crème pât
+Oat milk 500 ml | Yolks 5 | Sugar 100 g | Cornflour 45 g | Vanilla 1 pod
+
+1 Boil water, butter, salt, sugar.
+2 Flour in, dry out 2 min.
+3 Eggs gradually.
+4 Pipe 24. Bake 200 C 15 min then 170 C 15 min. Pierce, dry 5 min.
+5 Fill w/ cold crème.`,
+    title: 'Choux buns (egg, GF)',
+    pieces: null,
+    celsius: 200,
+    minutes: '15',
+    tin: null,
+    lines: [
+      ' | 250 ml | Water',
+      ' | 100 g | Plant butter',
+      ' | 1 pinch | Salt',
+      ' | 10 g | Sugar',
+      ' | 140 g | GF flour',
+      ' | 3 g | xanthan',
+      ' | 4-5 each | Eggs',
+      ' |  | Crème pât',
+      ' | 500 ml | Oat milk',
+      ' | 5 each | egg yolks',
+      ' | 100 g | Sugar',
+      ' | 45 g | Cornflour',
+      ' |  | Vanilla 1 pod',
+    ],
+    steps: 'bench bench bench oven bench',
+    unread: 0,
+  },
+  {
+    text: `Seed crackers
+INGREDIENTS\tQTY\tUNIT\tSUPPLIER
+Sunflower seeds\t500\tg\tTarn Mill
+Chia\t80\tg\tTarn Mill
+Psyllium\t40\tg\t
+Water\t900\tml\t
+Sea salt\t12\tg\tQuay
+METHOD
+Soak all 2 hrs. Spread 3 mm. Dry bake 110C 2.5 hrs.`,
+    title: 'Seed crackers',
+    pieces: null,
+    celsius: 110,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 500 g | Sunflower seeds',
+      ' | 80 g | Chia',
+      ' | 40 g | Psyllium',
+      ' | 900 ml | Water',
+      ' | 12 g | Sea salt',
+    ],
+    steps: 'ahead',
+    unread: 0,
+  },
 ]

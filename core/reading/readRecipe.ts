@@ -9,15 +9,18 @@ import { readMinutes, readOven, readStep } from './readStep'
 import { readTin } from './readTin'
 import { roleOfHeading } from './roleWords'
 import {
+  countedSteps,
   groupNamed,
   headed,
   isNoise,
   isNumberedStep,
   namesGroup,
+  onlyPieces,
   opens,
   ovenFirst,
   piecesIn,
   saysHowMuch,
+  speaksOfYield,
   startsLikeAmount,
   tellsToDo,
   unitOfAll,
@@ -57,7 +60,7 @@ export function readRecipe(given: string): ReadRecipe {
     const [head, rest] = headed(row.text) ?? []
     if (head === undefined || rest === undefined) return [row]
     const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
-    return [head, ...listed].map(text => ({ text, cells: false }))
+    return [head, ...listed].map(text => ({ ...row, text }))
   })
   const result: ReadRecipe = {
     title: '',
@@ -70,11 +73,14 @@ export function readRecipe(given: string): ReadRecipe {
     pieces: null,
     unread: [],
   }
+  const counted = countedSteps(rows.map(row => row.text))
   const declared = rows.some(row => opens(row.text) === 'ingredients')
   let zone: 'head' | 'ingredients' | 'method' | 'notes' = 'head'
   let currentHeading: string | null = null
   let headingRole: Role | null = null
   let unit: UnitCode | null = null
+  /** Lines without a bullet, as long as none has one. */
+  let bare = 0
 
   /** Tin, yield and oven, wherever they are said; whether the row is about the yield. */
   const heed = (row: string): boolean => {
@@ -88,8 +94,9 @@ export function readRecipe(given: string): ReadRecipe {
     result.ovenCelsius ??= readOven(row)?.celsius ?? null
     return made?.whole ?? false
   }
-  const addLine = (row: string) => {
+  const addLine = (row: string, bullet: boolean) => {
     zone = 'ingredients'
+    bare = bullet ? Number.NEGATIVE_INFINITY : bare + 1
     for (const read of uses(row))
       result.lines.push({
         ...read,
@@ -108,7 +115,7 @@ export function readRecipe(given: string): ReadRecipe {
     result.steps.push(step)
   }
 
-  for (const [at, { text: row, cells }] of rows.entries()) {
+  for (const [at, { text: row, cells, bullet }] of rows.entries()) {
     const next = rows[at + 1]?.text ?? ''
     unit ??= unitOfAll(row)
     const opened = opens(row)
@@ -121,8 +128,8 @@ export function readRecipe(given: string): ReadRecipe {
       }
       continue
     }
-    const numbered = isNumberedStep(row, zone === 'method')
-    const amount = startsLikeAmount(row)
+    const numbered = counted.has(at) || isNumberedStep(row, zone === 'method')
+    const amount = !numbered && startsLikeAmount(row)
     const mayBeTitle =
       result.title === '' &&
       zone === 'head' &&
@@ -142,26 +149,31 @@ export function readRecipe(given: string): ReadRecipe {
       result.unread.push(row)
       continue
     }
-    // "Makes 20" at the end of a method is nothing to do
-    if (!amount && row.length < 40 && piecesIn(row)?.whole && /^(?:makes|serves|servings?|yields?)\b/i.test(row)) {
-      heed(row)
+    // "Makes 20" at the end of a method is nothing to do; nor is "10 slices"
+    const made = zone === 'ingredients' ? null : onlyPieces(row)
+    if (made !== null || (row.length < 40 && speaksOfYield(row))) {
+      if (!heed(row) && made === null) result.unread.push(row)
+      result.pieces ??= made
       continue
     }
+    // bullets that begin behind lines without any are the method
+    if (zone === 'ingredients' && bullet && bare > 2 && !saysHowMuch(row)) zone = 'method'
     // the next part of the recipe, with lines and a method of its own
-    const group = cells ? null : groupNamed(row, next)
+    const group = cells || amount ? null : groupNamed(row, next)
     if (group !== null && (zone !== 'method' || startsLikeAmount(next))) {
       currentHeading = group
       headingRole = roleOfHeading(row)
       zone = 'ingredients'
       continue
     }
-    if (!cells && (zone === 'method' || numbered || tellsToDo(row, zone === 'ingredients'))) {
+    if (!cells && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
       zone = 'method'
-      addStep(row)
+      addStep(counted.has(at) ? row.replace(/^\d+ /, '') : row)
       continue
     }
     if (!amount && row.length < 80 && piecesIn(row)?.whole) {
       heed(row)
+      if (!speaksOfYield(row)) result.unread.push(row)
       continue
     }
     const setting =
@@ -182,22 +194,25 @@ export function readRecipe(given: string): ReadRecipe {
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
         (zone === 'head' && !declared && readLine(row).amount !== null && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
-      addLine(row)
+      addLine(row, bullet)
       continue
     }
     heed(row)
     result.unread.push(row)
   }
-  // told in one piece: what it weighs out is taken from the sentences
+  // told in sentences: what they weigh out is taken from them, and they are the method
   if (result.lines.length === 0) {
-    const told = result.unread.filter(row => linesInProse(row).length > 0)
-    result.unread = result.unread.filter(row => !told.includes(row))
-    for (const sentence of told.flatMap(row => row.split(/(?<=[.!])\s+(?=\p{Lu})/u)))
-      if (result.title === '' && sentence.length <= 60 && linesInProse(sentence).length === 0)
-        result.title = sentence.replace(/\.$/, '')
-      else addStep(sentence)
-    for (const step of result.steps)
-      for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
+    const said = rows.map(row => row.text).filter(row => row !== result.title)
+    if (said.some(row => linesInProse(row).length > 0)) {
+      Object.assign(result, { steps: [], unread: [] })
+      for (const sentence of said.flatMap(row => row.split(/(?<=[.!])\s+(?=\p{Lu})/u)))
+        if (result.title === '' && sentence.length <= 60 && linesInProse(sentence).length === 0)
+          result.title = sentence.replace(/\.$/, '')
+        else if (/\p{L}+\s+\p{L}/u.test(sentence)) addStep(sentence)
+        else result.unread.push(sentence)
+      for (const step of result.steps)
+        for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
+    }
   }
   if (unit)
     result.lines = result.lines.map(line =>

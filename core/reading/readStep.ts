@@ -14,7 +14,7 @@ export function readOven(text: string): { celsius: number; fan: boolean } | null
   if (fahrenheit) return { celsius: dialCelsius(Number(fahrenheit[1])), fan: fan !== null }
   // no oven goes over 260 °C: bare degrees above that are Fahrenheit
   const bare =
-    /(\d{3})\s*(?:°|º|degrees?\b|deg\b)|\b(?:bake|baked|oven)(?: at| on| to)? (\d{3})\b(?! ?(?:g|ml)\b)/i.exec(plain)
+    /(\d{3})\s*(?:°|º|degrees?\b|deg\b)|\b(?:baked?|oven|at)(?: at| on| to)? (\d{3})\b(?! ?(?:g|ml)\b)/i.exec(plain)
   if (bare) {
     const degrees = Number(bare[1] ?? bare[2])
     return { celsius: degrees > 260 ? dialCelsius(degrees) : degrees, fan: fan !== null }
@@ -70,7 +70,7 @@ export function readStep(text: string): Step {
     clean,
   )
   const when =
-    /^(?:pre-?heat|heat the oven|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
+    /^(?:pre-?heat|heat (?:the |your )?oven|turn (?:the |your )?oven on|(?:oil|butter) (?:an?|the|your|two|\d)\b.*\b(?:tins?|pans?|trays?|moulds?|dish)|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
       clean,
     )
       ? 'ahead'

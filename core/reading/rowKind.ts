@@ -12,7 +12,7 @@ export function headed(row: string): [string, string] | null {
 const ingredientsHeader =
   /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
 const methodHeader =
-  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure|what to do|what you do)\s*[:–—-]?$/i
+  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure|what to do|what you do|here(?:'|’)?s how)\s*[:–—-]?$/i
 const notesHeader =
   /^(?:notes?|tips?|storage|nutrition(?:al)?(?: (?:information|facts))?|equipment|comments?)\s*[:–—-]?$/i
 /** What a row that stands alone opens. */
@@ -44,14 +44,15 @@ export const saysHowMuch = (row: string): boolean => {
 }
 
 const groupAlone =
-  /^(?:the )?(?:base|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
+  /^(?:the )?(?:base|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
 /** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. Not what `next` is part of. */
 export function groupNamed(row: string, next: string): string | null {
+  if (row.length > 60 || next === '' || startsLikeAmount(row)) return null
   const alone =
     groupAlone.test(row) ||
     (row === row.toUpperCase() && next !== next.toUpperCase() && groupWord.test(row) && row.split(' ').length <= 3)
   const named = /^(?:(?:for|to make) (?:the )?(.{2,60}?)|(.{2,60}?)):?$/i.exec(row)
-  if (!named || row.length > 60 || next === '' || startsLikeAmount(row)) return null
+  if (!named) return null
   const heads =
     /:$/.test(row) ||
     (alone && saysHowMuch(next)) ||
@@ -72,8 +73,20 @@ const yields =
   /\b(?:makes|serves|servings?|portions?|yields?|cuts into|gives|enough for)\b:?\s*(?:about |approx\.? )?(.+)$/i
 const cutInto =
   /\bcuts? in(?:to)? (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions)\b))(?:about |approx\.? )?(.+)$/i
+/** "10 slices": nothing else, where no line of the recipe can stand. */
+export const onlyPieces = (row: string): number | null => {
+  const said = piecesAlone.exec(row) ?? /^\(?x ?(\d{1,3})\)?$/i.exec(row)
+  return said && Number(said[1])
+}
+const piecesAlone =
+  /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots)\.?$/i
+/** Speaks of what the recipe makes, whether or not that is a number of pieces. */
+export const speaksOfYield = (row: string): boolean => /^(?:makes|serves|servings?|yields?)\b/i.test(row)
 /** How many pieces a row says the recipe makes; null where it says none. `whole`: that is what the row is about. */
 export function piecesIn(row: string): { pieces: number; whole: boolean } | null {
+  // "Upside-down cake (tray, 30 portions)"
+  const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|slices|pieces|servings|squares|bars)\)/i.exec(row)
+  if (beside) return { pieces: Number(beside[1]), whole: false }
   const said = yields.exec(row)
   const cut = said ? null : cutInto.exec(row)
   // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
@@ -81,8 +94,11 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
     /^(?:\d+|an?|one|two|three|four) (?:big |large |small )?(?:tray|tin|slab|batch|loaf|loave|cake)(?:e?s)?\s*(?:=|,|\(|or|of)\s*(?=\d)/i,
     '',
   )
-  const read = readAmount(written)
+  // "makes 18 x 45 g"
+  const read = readAmount(written.replace(/^(\d+)\s*x\s*\d+(?:\.\d+)?\s*k?g\b/i, '$1'))
   if (read?.amount.unit !== 'each' || !(read.amount.value > 0)) return null
+  // "enough for two 9 inch shells"
+  if (/^ ?\d+(?:\.\d+)? ?-?(?:inch|in|cm)\b/i.test(read.rest)) return null
   // "cut into 2 cm cubes" and "cut in half" are no yield
   if (
     cut &&
@@ -116,14 +132,35 @@ export function isNumberedStep(row: string, inMethod: boolean): boolean {
     (/[.!]$/.test(said) && said.split(' ').length >= 4 && !startsLikeAmount(said) && readLine(said).amount === null)
   )
 }
-/** Tells somebody to do something. `amongLines`: it stands below ingredients, and what is two sentences is none of them. */
+/**
+ * Steps with bare numbers, "1 Boil water": rows that count from one, and of which some only tell somebody to do something.
+ * Three eggs below two lemons below one apple are no steps. The indexes of such rows.
+ */
+export function countedSteps(rows: readonly string[]): Set<number> {
+  const found = new Set<number>()
+  for (let from = 0; from < rows.length; from++) {
+    let length = 0
+    while (new RegExp(`^${length + 1} \\p{Lu}`, 'u').test(rows[from + length] ?? '')) length++
+    const run = rows.slice(from, from + length)
+    if (length >= 3 && run.filter(row => clearDeed.test(row.replace(/^\d+ /, ''))).length * 3 >= length)
+      for (let at = from; at < from + length; at++) found.add(at)
+    from += Math.max(0, length - 1)
+  }
+  return found
+}
+/** A row that begins with no amount tells somebody to do something. `amongLines`: it stands below ingredients, and what is two sentences is none of them. */
 export function tellsToDo(given: string, amongLines: boolean): boolean {
-  if (startsLikeAmount(given)) return false
   // "Topping: melt the oil, stir in the oats"
   const row = given.replace(/^[\p{L}\d][\p{L}\d ]{0,15}:\s+/u, '')
   const deed = startsDeed.test(row)
   return (
     (deed && (/[.!]$/.test(row) || row.length > 45)) ||
+    // "Heat oven 180", "Oil a 900 g loaf tin"
+    (clearDeed.test(row) &&
+      /\b(?:oven|tins?|pan|bowl|trays?|dish|fridge|freezer|rack|mins?|minutes|hours?|hrs?)\b/i.test(row)) ||
+    /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:an?|the|your|two|three|\d)\b/i.test(
+      row,
+    ) ||
     // "mix, press in, cut in 12"
     (clearDeed.test(row) &&
       row
@@ -139,6 +176,7 @@ export const ovenFirst = (row: string): boolean =>
   readOven(row) !== null
 
 const noise = [
+  /^[^\p{L}\p{N}]*$/u,
   /^(?:jump to|print|pin|save|share|rate|email)(?: (?:the |this )?recipe)?$/i,
   /^(?:\d+(?:[./]\d)?\s?x\s*){2,}$/i,
   /^(?:us )?(?:customary|metric|imperial|cups?)(?:\s*[-–—|/]\s*(?:us )?(?:customary|metric|imperial|cups?))+$/i,

@@ -2,11 +2,14 @@
 import { cutScripts } from '../exchange/html'
 import { plainly, readAmount, readUnit } from '../measure/quantity'
 import { undecorated } from './opening'
+import { readLine } from './readLine'
 
 export interface Row {
   text: string
   /** Put together from the cells of a table: a line, and never a title. */
   cells: boolean
+  /** Stood behind a bullet. */
+  bullet: boolean
 }
 
 type Column = 'name' | 'amount' | 'unit' | 'note' | 'other'
@@ -34,6 +37,7 @@ const headOf = (cell: string): Head => ({
       .replace(/^grams?$/, 'g') ?? '',
 })
 const ruler = /^[\s|:=+-]+$/
+const startsWithBullet = /^\s*(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])\s/u
 const onlyBullet = /^(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])$/u
 
 /** The cells of a row of a table, or null. `beside`: the rows before and behind it. */
@@ -41,11 +45,11 @@ function cellsOf(raw: string, beside: readonly (string | undefined)[]): string[]
   // "Calories | Fat" by itself is no table
   const piped = /^\s*\|/.test(raw) || (raw.includes(' | ') && beside.some(other => other?.includes(' | ')))
   if (!piped && !raw.includes('\t')) return null
-  const cells = raw
+  const cells = (piped ? raw.replace(/^\s*\||\|\s*$/g, '') : raw)
     .split(piped ? '|' : '\t')
     .map(cell => undecorated(cell))
     .filter(cell => !onlyBullet.test(cell))
-  return cells.filter(cell => cell !== '').length > 1 ? cells : null
+  return cells.length > 1 && cells.some(cell => cell !== '') ? cells : null
 }
 
 const isUnit = (cell: string) => {
@@ -73,7 +77,7 @@ function lineOf(cells: readonly string[], heads: readonly Head[]): string {
   const name = said('name').join(' ')
   const written = plainly(cells[at] ?? '')
   const read = readAmount(written)
-  const notes = said('note')
+  const notes = [...said('note'), ...said('other').filter(cell => /\p{L}{2}/u.test(cell))]
   if (!read) return [name, written, ...notes].filter(Boolean).join(', ')
   const much = written.slice(0, written.length - read.rest.length)
   const unit = read.amount.unit === 'each' && read.rest === '' ? (said('unit')[0] ?? heads[at]!.unit) : ''
@@ -89,7 +93,19 @@ function lineOf(cells: readonly string[], heads: readonly Head[]): string {
 function unmarked(row: string): string {
   const heading = /^#{1,6}\s+(.*?)(?:\s+#+)?$/.exec(row) ?? /^(?:\*\*|__)([^*_]+?):?(?:\*\*|__):?$/.exec(row)
   if (heading) return `${heading[1]!.replace(/[*_]{2,3}/g, '').replace(/:$/, '')}:`
-  return row.replace(/^([*_])([^*_]+)\1$/, '$2').replace(/(\*\*|__)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+  return row
+    .replace(/^([*_])([^*_]+)\1$/, '$2')
+    .replace(/(?<=^|\s)_([^_]+)_(?=\s|$)/g, '$1')
+    .replace(/(\*\*|__)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+}
+
+const nutrition = /\b(?:calories|kcal|carb\w*|protein|fat|saturates|sugars|fibre|fiber|sodium|salt)\b/gi
+/** "Oat milk 500 ml | yolks 5 | sugar 100 g" are as many rows, each saying how much; a nutrition table is none. */
+function listed(row: string): string[] {
+  const parts = row.split(' | ')
+  if (parts.length < 3 || (row.match(nutrition)?.length ?? 0) > 1) return [row]
+  const weighed = parts.filter(part => readLine(part).amount !== null).length
+  return weighed >= 3 && weighed >= parts.length - 1 ? parts : [row]
 }
 
 /** Every row that says something, in order. The head of a table only says how its cells are read. */
@@ -103,21 +119,24 @@ export function rowsOf(text: string): Row[] {
   const written = source.split('\n')
   for (const [at, raw] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1], written[at + 1]])
-    if (!cells) {
+    if (!cells || cells.filter(cell => cell !== '').length < (heads || cells[0] === '' ? 1 : 2)) {
       heads = null
       const row = unmarked(undecorated(raw))
-      if (row !== '') rows.push({ text: row, cells: false })
+      for (const text of row === '' ? [] : listed(row))
+        rows.push({ text, cells: false, bullet: startsWithBullet.test(raw) })
       continue
     }
     if (ruler.test(raw)) continue
     const named = cells.map(headOf)
+    // the first column of "| | g |" goes without saying
+    if (cells[0] === '' && named[0]) named[0].column = 'name'
     const has = (column: Column) => named.some(head => head.column === column)
     if (has('name') && has('amount') && !cells.some(cell => /\d/.test(cell))) {
       heads = named
       continue
     }
     const line = lineOf(cells, heads ?? guessed(cells))
-    if (line !== '') rows.push({ text: line, cells: true })
+    if (line !== '') rows.push({ text: line, cells: true, bullet: false })
   }
   return rows
 }

@@ -16,6 +16,9 @@ const mixedWith =
 const ofTheFirst =
   /^(?:between|from|juice|zest|rind|peel|separated|whole|(?:them|it|its|these|those|this|that|which)\b.*|\d.*)$/i
 
+/** "GF flour 140 g + xanthan 3 g": both amounts stand behind their names. */
+const bothBehind =
+  /^(\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?) (?:\+|plus|and|&) (\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?)$/iu
 const citrus = /\b(?:lemon|lime|orange|grapefruit|mandarin|clementine|satsuma|tangerine)s?$/i
 
 /** How much of the same, and for what: nothing of it names another thing. */
@@ -62,6 +65,8 @@ export function uses(given: string): ReadLine[] {
     const known = amount && amount.amount.unit !== 'each' ? amount.amount : null
     return [...before, { ...second, amount: known, approximate: known === null }]
   }
+  const behind = bothBehind.exec(text)
+  if (behind) return [...uses(behind[1]!), ...uses(behind[2]!)]
   const mixed = mixedWith.exec(text)
   if (mixed && mixed.index > 0) {
     const other = readLine(mixed[1]!)
