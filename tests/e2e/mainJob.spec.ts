@@ -115,6 +115,28 @@ test('every demo label: PDF and screen say the same, at 100 × 70 mm, in embedde
   }
 })
 
+test('what is typed before the page is ready counts', async ({ page }) => {
+  await page.route('**/_next/static/chunks/**', async route => {
+    await new Promise(ready => setTimeout(ready, 600))
+    await route.continue()
+  })
+  await page.goto('/recipes/new', { waitUntil: 'commit' })
+  const box = page.getByLabel('The recipe as written')
+  await box.fill(card)
+  await page.waitForLoadState('networkidle')
+  await expect(box).toHaveValue(card)
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByRole('status').filter({ hasText: '8 lines, all understood' })).toBeVisible()
+  // on any sheet
+  await page.goto('/larder/new', { waitUntil: 'commit' })
+  const name = page.getByLabel('Name', { exact: true })
+  await name.fill('early bird seeds')
+  await page.waitForLoadState('networkidle')
+  await expect(name).toHaveValue('early bird seeds')
+  await page.reload()
+  await expect(name).toHaveValue('early bird seeds')
+})
+
 test('the main job by keyboard alone: paste, keep, size, price, claims, market, label', async ({ page }) => {
   const press = async (role: 'button' | 'tab' | 'link', name: string | RegExp, key = 'Enter') => {
     await page.getByRole(role, { name }).first().focus()

@@ -4,6 +4,7 @@ import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
 import { atTheBench, marketInView, reading } from '../bakery'
+import { EarlyTyping } from '../screens/frame/EarlyTyping'
 import { Rail } from '../screens/frame/Rail'
 import { TopBar } from '../screens/frame/TopBar'
 import '../ui/theme.css'
@@ -45,6 +46,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
             <main className="flex min-h-0 flex-1 flex-col">{children}</main>
           </div>
         </div>
+        <EarlyTyping />
         <Toaster
           position="bottom-left"
           toastOptions={{

@@ -1,12 +1,13 @@
 // The keys, on `?`.
 'use client'
+import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { Modal } from '../../ui/Modal'
 
 const keys: [string, string][] = [
   ['/', 'find anything'],
   ['?', 'this list'],
-  ['g then t, r, l or k', 'go to Today, Recipes, the Larder or the Kitchen'],
+  ['g then t, r, l, o or k', 'go to Today, Recipes, the Larder, Orders or the Kitchen'],
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
@@ -19,7 +20,7 @@ const keys: [string, string][] = [
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]
 
-const stations: Record<string, string> = { t: '/', r: '/recipes', l: '/larder', k: '/kitchen' }
+const stations: Record<string, string> = { t: '/', r: '/recipes', l: '/larder', o: '/orders', k: '/kitchen' }
 
 /** True where a key is part of what someone is typing. */
 export const isTyping = (event: KeyboardEvent): boolean =>
@@ -31,21 +32,22 @@ export const isTyping = (event: KeyboardEvent): boolean =>
 
 export function KeyHelp() {
   const [open, setOpen] = useState(false)
+  const router = useRouter()
   useEffect(() => {
     let before = ''
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event)) return
       if (event.key === '?') setOpen(true)
-      else if (before === 'g' && event.key in stations) window.location.assign(stations[event.key]!)
+      else if (before === 'g' && event.key in stations) router.push(stations[event.key]!)
       else if (event.key === 'n') {
-        if (window.location.pathname === '/recipes') window.location.assign('/recipes/new')
-        if (window.location.pathname === '/larder') window.location.assign('/larder/new')
+        if (window.location.pathname === '/recipes') router.push('/recipes/new')
+        if (window.location.pathname === '/larder') router.push('/larder/new')
       }
       before = event.key
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [])
+  }, [router])
   return (
     <>
       <button
