@@ -19,6 +19,7 @@ const figureOf = (one: Earning, key: Key): number | null => (one[key] === null ?
 
 export function Earnings({ earnings, currency }: { earnings: Earning[]; currency: string }) {
   const [by, setBy] = useState<Key>('perLabourHour')
+  const [pointed, setPointed] = useState<string | null>(null)
   const sorted = [...earnings].sort(
     (a, b) => (figureOf(b, by) ?? Number.NEGATIVE_INFINITY) - (figureOf(a, by) ?? Number.NEGATIVE_INFINITY),
   )
@@ -61,7 +62,14 @@ export function Earnings({ earnings, currency }: { earnings: Earning[]; currency
               </thead>
               <tbody>
                 {sorted.map(one => (
-                  <tr key={one.product} className="border-b border-hair/60">
+                  <tr
+                    key={one.product}
+                    className={`border-b border-hair/60 ${pointed === one.product ? 'bg-page' : ''}`}
+                    onMouseEnter={() => setPointed(one.product)}
+                    onMouseLeave={() => setPointed(null)}
+                    onFocus={() => setPointed(one.product)}
+                    onBlur={() => setPointed(null)}
+                  >
                     <td className="px-4 py-1">
                       <Link href={`/products/${one.product}?lid=cost`} className="font-semibold text-navy">
                         {one.name}
@@ -73,11 +81,13 @@ export function Earnings({ earnings, currency }: { earnings: Earning[]; currency
                         </span>
                       )}
                     </td>
-                    <td className={`figure text-right ${one.margin !== null && one.margin < 0 ? 'text-breaks' : ''}`}>
+                    <td
+                      className={`figure text-right whitespace-nowrap ${one.margin !== null && one.margin < 0 ? 'text-breaks' : ''}`}
+                    >
                       {one.margin === null ? '?' : `${atMost(one)}${percent(one.margin)}`}
                     </td>
                     {(['leaves', 'perOvenHour', 'perLabourHour'] as const).map(key => (
-                      <td key={key} className="figure pl-3 text-right">
+                      <td key={key} className="figure pl-3 text-right whitespace-nowrap">
                         {one[key] === null ? '?' : `${atMost(one)}${money(one[key], currency)}`}
                       </td>
                     ))}
@@ -90,7 +100,7 @@ export function Earnings({ earnings, currency }: { earnings: Earning[]; currency
         </div>
         <div className="pane min-h-0 p-3">
           <h2 className="text-[16px]">Margin by volume</h2>
-          <Picture earnings={earnings} />
+          <Picture earnings={earnings} currency={currency} pointed={pointed} onPoint={setPointed} />
         </div>
       </div>
     </section>
@@ -105,7 +115,17 @@ const height = 380
 const edge = { left: 44, right: 16, top: 14, bottom: 34 }
 
 /** Each product a disc: how many packs are ordered, what share of the price is left, and its size what a making leaves. */
-function Picture({ earnings }: { earnings: Earning[] }) {
+function Picture({
+  earnings,
+  currency,
+  pointed,
+  onPoint,
+}: {
+  earnings: Earning[]
+  currency: string
+  pointed: string | null
+  onPoint: (product: string | null) => void
+}) {
   const known = earnings.filter(
     (one): one is Earning & { margin: number; leaves: string } => one.margin !== null && one.leaves !== null,
   )
@@ -122,23 +142,29 @@ function Picture({ earnings }: { earnings: Earning[] }) {
     [height - edge.bottom, edge.top],
   ).nice()
   const size = scaleSqrt([0, Math.max(1, max(known, one => Math.max(0, Number(one.leaves)))!)], [3, 15])
-  // names stand beside their discs; where two would lie over each other, the later one goes below
-  const labels: { key: string; name: string; x: number; y: number; anchor: 'start' | 'end' }[] = []
-  for (const one of known.filter(other => other.packs > 0).sort((a, b) => b.margin - a.margin)) {
+  const radius = (one: Earning) => size(Math.max(0, Number(one.leaves)))
+  const labelOf = (one: (typeof known)[number]) => {
     const at = x(one.packs)
     const right = at > width * 0.6
-    const gap = size(Math.max(0, Number(one.leaves))) + 4
-    const label = {
+    const gap = radius(one) + 4
+    return {
       key: one.product,
       name: one.name,
       x: right ? at - gap : at + gap,
       y: y(one.margin) + 4,
       anchor: right ? ('end' as const) : ('start' as const),
     }
+  }
+  // names stand beside their discs; where two would lie over each other, the later one goes below
+  const labels: ReturnType<typeof labelOf>[] = []
+  for (const one of known.filter(other => other.packs > 0).sort((a, b) => b.margin - a.margin)) {
+    const label = labelOf(one)
     for (const other of labels)
       if (Math.abs(other.y - label.y) < 13 && Math.abs(other.x - label.x) < 190) label.y = other.y + 13
     labels.push(label)
   }
+  const shown = known.find(one => one.product === pointed)
+  const resting = known.filter(one => one.packs === 0).length
   return (
     <figure>
       <svg
@@ -170,24 +196,39 @@ function Picture({ earnings }: { earnings: Earning[] }) {
           packs ordered from today on
         </text>
         {known.map(one => (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the same is shown for the row, which takes the focus
           <circle
             key={one.product}
             cx={x(one.packs)}
             cy={y(one.margin)}
-            r={size(Math.max(0, Number(one.leaves)))}
+            r={radius(one)}
             fill={one.margin < 0 ? '#a5322a' : '#7a2e4d'}
-            fillOpacity={0.55}
+            fillOpacity={shown && shown !== one ? 0.2 : 0.55}
             stroke="#fffefb"
-          >
-            <title>{`${one.name}: ${percent(one.margin)}, ${one.packs} packs`}</title>
-          </circle>
+            onMouseEnter={() => onPoint(one.product)}
+            onMouseLeave={() => onPoint(null)}
+          />
         ))}
-        {labels.map(one => (
-          <text key={one.key} x={one.x} y={one.y} textAnchor={one.anchor} fontSize={12} fill="#1c2431">
+        {(shown ? [labelOf(shown)] : labels).map(one => (
+          <text
+            key={one.key}
+            x={one.x}
+            y={one.y}
+            textAnchor={one.anchor}
+            fontSize={12}
+            fontWeight={shown ? 700 : undefined}
+            fill="#1c2431"
+            pointerEvents="none"
+          >
             {one.name}
           </text>
         ))}
       </svg>
+      <figcaption className="px-1 text-[13px] text-quiet">
+        {shown
+          ? `${shown.name}: ${percent(shown.margin)} of the price, ${shown.packs} ${shown.packs === 1 ? 'pack' : 'packs'} ordered, a making leaves ${atMost(shown)}${money(shown.leaves, currency)}.`
+          : `The larger the disc, the more a making leaves. Point at a disc or a row to see which it is.${resting > 0 ? ` Nothing is ordered of the ${resting} on the left edge.` : ''}`}
+      </figcaption>
     </figure>
   )
 }

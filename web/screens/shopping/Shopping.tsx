@@ -163,11 +163,13 @@ function Supplier({
       </caption>
       <thead className="text-[13px] text-quiet">
         <tr>
-          <th className="w-[30%] px-4 font-normal">Article</th>
-          <th className="w-[12%] font-normal max-md:hidden">Its number</th>
-          <th className="w-[16%] text-right font-normal">Packs</th>
-          <th className="w-[12%] text-right font-normal">Together</th>
-          <th className="px-4 text-right font-normal">Needed, in stock, over</th>
+          <th className="px-4 font-normal">Article</th>
+          <th className="w-[9%] font-normal max-md:hidden">Its number</th>
+          <th className="w-[15%] text-right font-normal max-md:w-[26%]">Packs</th>
+          <th className="w-[10%] text-right font-normal max-md:w-[20%]">Together</th>
+          <th className="w-[11%] text-right font-normal max-md:hidden">Needed</th>
+          <th className="w-[11%] text-right font-normal max-md:hidden">In stock</th>
+          <th className="w-[12%] px-4 text-right font-normal max-md:w-[22%]">Over</th>
         </tr>
       </thead>
       <tbody>
@@ -183,9 +185,11 @@ function Supplier({
               {choice.count} × {weighed(choice.pack)}
             </td>
             <td className="figure text-right">{money(choice.price, currency)}</td>
-            <td className="figure px-4 text-right text-quiet md:whitespace-nowrap">
-              {weighed(one.needed)}, {one.stock > 0.05 ? weighed(one.stock) : 'none'}, {weighed(one.over)}
+            <td className="figure text-right text-quiet max-md:hidden">{weighed(one.needed)}</td>
+            <td className="figure text-right text-quiet max-md:hidden">
+              {one.stock > 0.05 ? weighed(one.stock) : 'none'}
             </td>
+            <td className="figure px-4 text-right text-quiet">{weighed(one.over)}</td>
           </tr>
         ))}
       </tbody>
