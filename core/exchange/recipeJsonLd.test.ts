@@ -37,6 +37,12 @@ describe('recipes in JSON-LD', () => {
     ])
     expect(read.steps).toHaveLength(2)
   })
+  it('keep what they are described by', () => {
+    const { unread } = readRecipe(page({ ...node, description: 'From the old orchard, for the harvest.' }))
+    expect(unread).toEqual(['From the old orchard, for the harvest.'])
+    const noted = sampleRecipe('cake', [sampleLine('teff', 100)], { notes: 'Less syrup next time.' })
+    expect(recipeJsonLd(noted, [sampleIngredient('teff')])).toMatchObject({ description: 'Less syrup next time.' })
+  })
   it('are not seen where there are none', () => {
     for (const text of ['Buns\n200 g flour', '{"a":1}', '{', page({ '@type': 'WebPage' }), page('x')])
       expect(textFromJsonLd(text), text).toBeNull()

@@ -1,5 +1,5 @@
 // Recipes as schema.org describes them, in JSON-LD: read from a page or a file, and written.
-// https://schema.org/Recipe: name, recipeIngredient, recipeInstructions (text, HowToStep, HowToSection), recipeYield, cookTime.
+// https://schema.org/Recipe: name, recipeIngredient, recipeInstructions (text, HowToStep, HowToSection), recipeYield, cookTime, description.
 import type { Ingredient } from '../ingredient/ingredient'
 import { partKey, type Recipe, roleName, type Step } from '../recipe/recipe'
 import { writtenSum } from '../recipe/writtenAmount'
@@ -103,6 +103,7 @@ export function textFromJsonLd(text: string): string | null {
     .map(textOf)
     .sort((a, b) => b.length - a.length)[0]
   const minutes = isoMinutes(recipe.cookTime)
+  const told = textOf(recipe.description)
   return [
     textOf(recipe.name),
     ...(yields ? [/\b(?:makes|serves)\b/i.test(yields) ? yields : `Makes ${yields}`] : []),
@@ -113,6 +114,7 @@ export function textFromJsonLd(text: string): string | null {
     'Method',
     ...steps.map((step, at) => `${at + 1}. ${step}`),
     ...(minutes !== null && !steps.some(step => /\bbake\b/i.test(step)) ? [`Bake for ${minutes} minutes.`] : []),
+    ...(told ? ['', 'Notes', told] : []),
   ].join('\n')
 }
 
@@ -150,6 +152,7 @@ export function recipeJsonLd(
     recipeIngredient: written(recipe, names),
     recipeInstructions: recipe.steps.map(step => ({ '@type': 'HowToStep', text: step.text })),
     ...(oven > 0 ? { cookTime: `PT${oven}M` } : {}),
+    ...(recipe.notes === undefined ? {} : { description: recipe.notes }),
     [ownKey]: own,
   }
 }

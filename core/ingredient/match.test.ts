@@ -31,6 +31,21 @@ describe('matchName', () => {
     expect(matchName('dates', two)).toEqual({ sure: false, id: 'dates' })
     expect(matchName('dates', [...two].reverse())).toEqual({ sure: false, id: 'dates' })
   })
+  it('offers no thing for what is made of it', () => {
+    const two = [...larder, { id: 'oats', name: 'rolled oats', standsFor: 'oats' }, { id: 'cocoa', name: 'cocoa' }]
+    expect(matchName('oat milk', two)).toBeNull()
+    expect(matchName('oats', two)).toEqual({ sure: true, id: 'oats' })
+    expect(matchName('jumbo oats', two)).toEqual({ sure: false, id: 'oats' })
+    expect(matchName('cocoa powder', two)).toEqual({ sure: false, id: 'cocoa' })
+  })
+  it.each([
+    ['bicarb', 'bicarbonate of soda'],
+    ['b. powder', 'baking powder'],
+    ['Caster', 'caster sugar'],
+    ['psyllium', 'psyllium husk'],
+  ])('asks whether the shorthand “%s” is %s', (short, name) =>
+    expect(matchName(short, [...larder, { id: 'it', name }])).toEqual({ sure: false, id: 'it' }),
+  )
   it('never offers a thing that warns of another allergen', () => {
     expect(matchName('peanut butter', larder)).toBeNull()
     expect(matchName('butter', [{ id: 'plant', name: 'plant butter' }])).toBeNull()

@@ -29,6 +29,8 @@ const words = (name: string): Set<string> =>
   new Set((name.toLowerCase().match(/\p{L}+/gu) ?? []).map(stem).filter(word => !idle.has(word)))
 /** The word a name ends in, before what stands behind a comma. */
 const headOf = (name: string): string => [...words(name.split(',')[0]!)].at(-1) ?? ''
+/** What may stand behind a name and leave it the same thing: "cocoa powder" is cocoa, "oat milk" is no oats. */
+const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|halve|leaf|pod|block|stick|drop)$/
 const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
 /** What a name warns of: a name may not be matched to one that warns of something else. */
 const warns = (name: string) => [...new Set(mentions(name).map(mention => mention.code))].sort().join()
@@ -52,6 +54,8 @@ export function matchName(item: string, among: readonly Named[]): Match {
       // the same thing by another name: a question all the same
       if (synonyms.some(other => other.size === has.size && within(has, other))) guess = { id: one.id, shared: 99 }
       if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== warns(item)) continue
+      // "oat milk" is made of oats, and something else
+      if (has.size < wanted.size && !has.has(headOf(item)) && !onlyShape.test(headOf(item))) continue
       // "dates" are rather pitted dates than date syrup: the last word says what kind of thing it is
       const alike = headOf(name) === headOf(item) ? 1 : 0
       const shared = Math.min(has.size, wanted.size) + alike - Math.abs(has.size - wanted.size) / 10

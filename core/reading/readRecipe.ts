@@ -192,7 +192,7 @@ export function readRecipe(given: string): ReadRecipe {
         cells ||
         (zone === 'ingredients' && row.split(' ').length <= 14) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
-        (zone === 'head' && !declared && readLine(row).amount !== null && row.length <= 60 && !/[.!?]$/.test(row)))
+        (zone === 'head' && !declared && saysSomeOf(row) && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
       addLine(row, bullet)
       continue
@@ -221,6 +221,11 @@ export function readRecipe(given: string): ReadRecipe {
         : line,
     )
   return result
+}
+/** "Eggs - 3", and not "From the old garden (1987)". */
+const saysSomeOf = (row: string): boolean => {
+  const { amount } = readLine(row)
+  return amount !== null && (amount.unit !== 'each' || amount.value < 1000)
 }
 /** Counted even where all else is weighed. */
 const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i

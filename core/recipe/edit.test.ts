@@ -46,6 +46,9 @@ const anyEdit = (of: Recipe): fc.Arbitrary<RecipeEdit> => {
     line.map((one): RecipeEdit => ({ kind: 'remove', line: one, after: before(of, one.id) })),
     place('').map((after): RecipeEdit => ({ kind: 'add', line: sampleLine('sugar', 5, { id: 'new' }), after })),
     fc.integer({ min: 1, max: 99 }).map((to): RecipeEdit => ({ kind: 'pieces', was: of.pieces ?? null, to })),
+    fc
+      .constantFrom(null, 'Crumbles when warm', 'Less syrup')
+      .map((to): RecipeEdit => ({ kind: 'notes', was: of.notes ?? null, to })),
     fc.constantFrom(null, 0.1, 0.2).map((to): RecipeEdit => ({ kind: 'bakeLoss', was: of.bakeLoss ?? null, to })),
   )
 }

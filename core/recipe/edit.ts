@@ -26,6 +26,7 @@ const recipeField = {
   tin: Tin.nullable(),
   steps: z.array(Step).max(500).nullable(),
   bakeWeighed: Recipe.shape.bakeWeighed.unwrap().nullable(),
+  notes: Recipe.shape.notes.unwrap().nullable(),
 }
 const lineField = {
   role: Role,
@@ -50,6 +51,7 @@ export const recipeEdits = [
   ofRecipe('tin', recipeField.tin),
   ofRecipe('steps', recipeField.steps),
   ofRecipe('bakeWeighed', recipeField.bakeWeighed),
+  ofRecipe('notes', recipeField.notes),
   ofLine('role', lineField.role),
   ofLine('prep', lineField.prep),
   ofLine('heading', lineField.heading),
@@ -115,6 +117,7 @@ const elsewhere: Partial<Record<RecipeEdit['kind'], string>> = {
   of: 'somebody put something else in its place',
   whole: 'somebody changed the recipe meanwhile',
   steps: 'somebody wrote the method otherwise',
+  notes: 'somebody wrote other notes',
 }
 
 /** Applies one edit. Doing it twice is the same as once, so a save whose answer was lost can simply be sent again. */
@@ -135,7 +138,8 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
     case 'tins':
     case 'tin':
     case 'steps':
-    case 'bakeWeighed': {
+    case 'bakeWeighed':
+    case 'notes': {
       const now = recipe[edit.kind] ?? null
       return same(now, edit.was) || same(now, edit.to) ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)
     }

@@ -71,6 +71,8 @@ export const Recipe = z.object({
   bakeWeighed: z.object({ grams: z.number().positive(), baked: z.number().positive(), on: z.string() }).exactOptional(),
   cup: Cup.exactOptional(),
   spoon: Spoon.exactOptional(),
+  /** What the maker wants to remember, and what of a pasted recipe is neither line nor step. */
+  notes: z.string().min(1).max(20_000, 'Keep the notes under 20,000 letters.').exactOptional(),
 })
 export type Recipe = z.infer<typeof Recipe>
 

@@ -382,6 +382,23 @@ test('an ingredient taken out in another window is seen here, and its line can b
   expect(page.url()).toBe(address)
 })
 
+test('what was not understood is kept as notes; notes are written at the bench and undone', async ({ page }) => {
+  await readText(page, 'Noted buns\n(for the harbour fair, two trays)\n\n200 g buckwheat flour\nMakes 4')
+  await expect(page.getByLabel(/^Notes/)).toHaveValue('(for the harbour fair, two trays)')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await page.getByRole('tab', { name: 'Method' }).click()
+  const notes = page.getByLabel('Notes', { exact: true })
+  await expect(notes).toHaveValue('(for the harbour fair, two trays)')
+  await notes.fill('')
+  await notes.pressSequentially('Half the sugar next time.')
+  await page.reload()
+  await page.getByRole('tab', { name: 'Method' }).click()
+  await expect(notes).toHaveValue('Half the sugar next time.')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(notes).toHaveValue('(for the harbour fair, two trays)')
+  await saved(page)
+})
+
 test('a clock that jumps loses nothing', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-24T10:00:00Z') })
   await freshBench(page, 'Jumping buns')

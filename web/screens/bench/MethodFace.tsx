@@ -1,7 +1,7 @@
 // The lid's method: what starts first, the steps in order with their times and heat, the time in other tins.
 'use client'
 import { aheadOf, batterOf, dials, doneTestWarning, doughOf, type Step } from '@fair-tin/core'
-import { useMemo } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { fillingsOf } from './batch/batch'
 import { FacePart } from './FacePart'
 import type { LidProps } from './Lid'
@@ -13,7 +13,7 @@ const moistFrom = 0.3
 const lasting = (minutes: number) =>
   minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
 
-export function MethodFace({ recipe, workbook, batch, assessment }: LidProps) {
+export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidProps) {
   const ahead = useMemo(
     () =>
       aheadOf(
@@ -47,6 +47,7 @@ export function MethodFace({ recipe, workbook, batch, assessment }: LidProps) {
         </FacePart>
       )}
       <Steps steps={recipe.steps} moist={moist} />
+      <Notes notes={recipe.notes ?? ''} hands={hands} />
       {batch.into && fillings.some(one => one.firstLook) && (
         <FacePart title="In these tins">
           {fillings.map(
@@ -71,6 +72,37 @@ export function MethodFace({ recipe, workbook, batch, assessment }: LidProps) {
         . Either brings the whole recipe back, parts and all. Proof, prices and claims stay here.
       </p>
     </>
+  )
+}
+
+/** Every key is kept; another window's notes, or an undo, are shown. */
+function Notes({ notes, hands }: { notes: string } & Pick<LidProps, 'hands'>) {
+  const [typed, setTyped] = useState(notes)
+  const here = useRef(notes)
+  useEffect(() => {
+    if (notes === here.current) return
+    here.current = notes
+    setTyped(notes)
+  }, [notes])
+  const keep = (text: string) => {
+    setTyped(text)
+    const to = text.trim()
+    if (to === here.current) return
+    hands.onEdit({ kind: 'notes', was: here.current || null, to: to || null })
+    here.current = to
+  }
+  return (
+    <FacePart title="Notes">
+      <textarea
+        aria-label="Notes"
+        className="field min-h-20 w-full text-[14px] leading-relaxed"
+        placeholder="What to remember next time"
+        value={typed}
+        maxLength={20_000}
+        dir="auto"
+        onChange={event => keep(event.target.value)}
+      />
+    </FacePart>
   )
 }
 

@@ -7,6 +7,7 @@ export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waitin
 const pause = 250
 const longestWait = 15_000
 const mostUndone = 200
+const noPause = 2000
 
 /** What the server holds, and how new it is. */
 export interface Served extends BenchThings {
@@ -133,9 +134,20 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
     },
     [flush, keep],
   )
-  /** Everything passed at once is undone at once. */
+  const typedAt = useRef(0)
+  /** Everything passed at once is undone at once; so are notes typed without a pause. */
   const edit = useCallback(
-    (...deed: BenchEdit[]) => put(deed, ({ done }) => ({ done: [...done, deed].slice(-mostUndone), undone: [] })),
+    (...deed: BenchEdit[]) =>
+      put(deed, ({ done }) => {
+        const [next] = deed
+        const [last] = done.at(-1) ?? []
+        const goesOn = next?.kind === 'notes' && last?.kind === 'notes' && Date.now() - typedAt.current < noPause
+        typedAt.current = Date.now()
+        return {
+          done: goesOn ? [...done.slice(0, -1), [{ ...last, to: next.to }]] : [...done, deed].slice(-mostUndone),
+          undone: [],
+        }
+      }),
     [put],
   )
   const undo = useCallback(() => {

@@ -274,18 +274,16 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
                 onChange={event => edit(now => ({ ...now, method: event.target.value }))}
               />
             </label>
-            {draft.unread.length > 0 && (
-              <div>
-                <p className="text-[13px] text-quiet">Not understood, kept as it is</p>
-                <ul className="mt-1 text-[14px]" dir="auto">
-                  {draft.unread.map((row, at) => (
-                    <li key={`${at}-${row}`} className="border-l-2 border-hair pl-2 break-words">
-                      {row}
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            )}
+            <label className="flex flex-col text-[13px] text-quiet">
+              Notes: what was neither line nor step, and anything to remember
+              <textarea
+                className="field min-h-32 text-[14px] leading-relaxed text-ink"
+                value={draft.notes}
+                aria-invalid={refusals.has('notes') || undefined}
+                dir="auto"
+                onChange={event => edit(now => ({ ...now, notes: event.target.value }))}
+              />
+            </label>
           </div>
         </section>
       </div>

@@ -24,6 +24,23 @@ const good = (draft: Draft) => {
 }
 
 describe('a draft', () => {
+  it('keeps what was not understood as notes, and notes through an edit', () => {
+    const recipe = good(
+      read('Buns\nFrom the old garden, for a wedding. (1987)\n\n100 g buckwheat flour\n\nNotes\nServe warm'),
+    )
+    expect(recipe.notes).toBe('From the old garden, for a wedding. (1987)\nServe warm')
+    expect(good(draftFromRecipe(recipe)).notes).toBe(recipe.notes)
+    expect('notes' in good({ ...draftFromRecipe(recipe), notes: ' ' })).toBe(false)
+    expect(built({ ...draftFromRecipe(recipe), notes: 'x'.repeat(20_001) })).toMatchObject({
+      problems: [{ path: 'notes' }],
+    })
+  })
+  it('names what is new as a larder does', () =>
+    expect(read('Buns\n\n100 g Teff flour\n4 oz GF bran\nMOON DUST 10 g').lines.map(line => line.of)).toEqual([
+      { fresh: 'teff flour' },
+      { fresh: 'GF bran' },
+      { fresh: 'moon dust' },
+    ]))
   it('matches what it knows, asks about what it does not', () => {
     const draft = read(
       'Buns\n\n200 g buckwheat flour\n540 g house flour blend\na pinch of salt\n30 g dried figs\nbutter, for greasing',

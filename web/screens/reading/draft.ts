@@ -52,7 +52,8 @@ const DraftOfOne = z.object({
   spoon: z.string(),
   lines: z.array(DraftLine).max(mostLines),
   method: z.string(),
-  unread: z.array(z.string()),
+  /** What was neither line nor step, and anything else. */
+  notes: z.string(),
   kept: z.custom<Partial<Recipe>>(value => typeof value === 'object' && value !== null),
   /** Sell it too, in packs of so many pieces. */
   sell: z.boolean(),
@@ -134,7 +135,7 @@ export function draftLine(
         ? { ingredient: known.id }
         : part
           ? { recipe: part.id }
-          : { fresh: read.item.replace(/^./, first => first.toLowerCase()) }
+          : { fresh: quietly(read.item) }
   const kept: Partial<Line> = {}
   if (read.form) kept.form = read.form
   if (read.optional) kept.optional = true
@@ -157,6 +158,12 @@ export function draftLine(
   }
 }
 
+/** As a larder names things: "Rice flour" and "RICE FLOUR" small, "GF flour" as it is. */
+const quietly = (item: string): string =>
+  item === item.toUpperCase() && /\p{L}{4}/u.test(item)
+    ? item.toLowerCase()
+    : item.replace(/^\p{Lu}(?!\p{Lu})/u, first => first.toLowerCase())
+
 export function draftFromReading(read: ReadRecipe, larder: readonly Named[], parts: readonly Named[]): Draft {
   const kept: Partial<Recipe> = {}
   if (read.tin) kept.tin = read.tin
@@ -169,7 +176,7 @@ export function draftFromReading(read: ReadRecipe, larder: readonly Named[], par
     spoon: 'metric',
     lines: read.lines.map(line => draftLine(line.text, larder, parts, line)),
     method: read.steps.map(step => step.text).join('\n'),
-    unread: read.unread,
+    notes: read.unread.join('\n'),
     kept,
     sell: true,
     packPieces: '1',
@@ -246,7 +253,7 @@ function draftOfOne(recipe: Recipe): DraftOfOne {
       }
     }),
     method: steps.map(step => step.text).join('\n'),
-    unread: [],
+    notes: recipe.notes ?? '',
     kept: { ...kept, steps },
     sell: false,
     packPieces: '1',
@@ -275,6 +282,8 @@ export function recipeFrom(
   const loss = draft.bakeLoss.trim() === '' ? undefined : Number(draft.bakeLoss.replace(',', '.').replace('%', ''))
   if (loss !== undefined && !(loss >= 0 && loss < 100))
     problems.push({ path: 'bakeLoss', message: 'Bake loss is a percentage from 0 to under 100.' })
+  if (draft.notes.trim().length > 20_000)
+    problems.push({ path: 'notes', message: 'Keep the notes under 20,000 letters.' })
   if (draft.lines.length === 0) problems.push({ path: 'lines', message: 'Add at least one line: what goes in.' })
   const lines: Line[] = []
   for (const line of draft.lines) {
@@ -328,7 +337,8 @@ export function recipeFrom(
     .map(text => text.trim())
     .filter(Boolean)
     .map(text => before.find(step => step.text === text) ?? readStep(text))
-  const { steps: _, ...kept } = draft.kept
+  const { steps: _, notes: __, ...kept } = draft.kept
+  const notes = draft.notes.trim()
   return {
     recipe: {
       ...kept,
@@ -337,6 +347,7 @@ export function recipeFrom(
       name,
       lines,
       steps,
+      ...(notes ? { notes } : {}),
       ...(typeof pieces === 'number' ? { pieces } : {}),
       ...(loss === undefined ? {} : { bakeLoss: loss / 100 }),
       cup: draft.cup as NonNullable<Recipe['cup']>,
