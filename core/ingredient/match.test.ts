@@ -37,6 +37,7 @@ describe('matchName', () => {
     expect(matchName('oats', two)).toEqual({ sure: true, id: 'oats' })
     expect(matchName('jumbo oats', two)).toEqual({ sure: false, id: 'oats' })
     expect(matchName('cocoa powder', two)).toEqual({ sure: false, id: 'cocoa' })
+    expect(matchName('egg whites', [...two, { id: 'eggs', name: 'eggs' }])).toEqual({ sure: false, id: 'eggs' })
   })
   it.each([
     ['bicarb', 'bicarbonate of soda'],

@@ -30,7 +30,7 @@ const words = (name: string): Set<string> =>
 /** The word a name ends in, before what stands behind a comma. */
 const headOf = (name: string): string => [...words(name.split(',')[0]!)].at(-1) ?? ''
 /** What may stand behind a name and leave it the same thing: "cocoa powder" is cocoa, "oat milk" is no oats. */
-const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|halve|leaf|pod|block|stick|drop)$/
+const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|halve|leaf|pod|block|stick|drop|yolk|white)$/
 const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
 /** What a name warns of: a name may not be matched to one that warns of something else. */
 const warns = (name: string) => [...new Set(mentions(name).map(mention => mention.code))].sort().join()
