@@ -196,7 +196,7 @@ export function amountBehindName(found: Amounts): string | null {
   const hazily =
     /^(.*\p{L}\)?)(?:\s*[:,]\s*|\s-\s|\s*\.{2,}\s*)(.+)$/u.exec(found.rest) ??
     // "choc chips small handful"
-    /^(.*\p{L}\)?)\s+((?:an? |(?:small|large|big|good|generous) ){1,2}(?:handful|knob|drizzle|squeeze|glug|dollop))$/iu.exec(
+    /^(.*\p{L}\)?)\s+((?:an? |(?:small|large|big|good|generous) ){1,2}(?:handful|knob|drizzle|squeeze|glug|dollop)|(?:an? )?few drops)$/iu.exec(
       found.rest,
     )
   if (hazily && isVague(hazily[2]!)) {

@@ -1353,4 +1353,171 @@ Soak all 2 hrs. Spread 3 mm. Dry bake 110C 2.5 hrs.`,
     steps: 'ahead',
     unread: 0,
   },
+  {
+    text: `Gingerbread people (GF VG)
+Makes about 20 depending on cutter
+
+350g gf plain flour, plus more for rolling out
+1 tsp bicarbonate of soda
+2 tsp ground ginger
+1 tsp ground cinnamon
+125g dairy free block, cold and cubed
+175g light soft brown sugar
+1 flax egg (1 tbsp flax + 3 tbsp water)
+4 tbsp golden syrup
+To decorate:
+Writing icing
+Cake sprinkles
+
+Sift flour, bicarb and spices. Rub in block.
+Stir in sugar. Add egg & syrup, bring together, wrap, chill 15 mins.
+Heat oven to 180C/160C fan/gas 4.
+Roll to 0.5cm and cut out.
+Bake 12–15 mins. Leave 10 mins then rack.`,
+    title: 'Gingerbread people (GF VG)',
+    pieces: 20,
+    celsius: 180,
+    minutes: '12-15',
+    tin: null,
+    lines: [
+      ' | 350 g | gf plain flour',
+      ' | some | gf plain flour | release',
+      ' | 1 tsp | bicarbonate of soda',
+      ' | 2 tsp | ground ginger',
+      ' | 1 tsp | ground cinnamon',
+      ' | 125 g | dairy free block',
+      ' | 175 g | light soft brown sugar',
+      ' | 1 each | flax egg',
+      ' | 4 tbsp | golden syrup',
+      'To decorate |  | Writing icing | finish',
+      'To decorate |  | Cake sprinkles | finish',
+    ],
+    steps: 'bench bench ahead bench oven',
+    unread: 0,
+  },
+  {
+    text: `VANILLA SPONGE SHEET
+scale: 1 full sheet 60x40
+yield 4.2 kg batter
+
+Sugar caster 1000
+Plant margarine 80% 1000
+Whole egg, liquid 1000
+GF flour mix 1000
+Baking powder 30
+Vanilla 10
+Salt 6
+(grams)
+
+Cream 8 min med speed
+Egg in 4 adds
+Dry, low 1 min
+170C deck 25-28`,
+    title: 'VANILLA SPONGE SHEET',
+    pieces: null,
+    celsius: 170,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 1000 g | Sugar caster',
+      ' | 1000 g | Plant margarine 80%',
+      ' | 1000 g | Whole egg',
+      ' | 1000 g | GF flour mix',
+      ' | 30 g | Baking powder',
+      ' | 10 g | Vanilla',
+      ' | 6 g | Salt',
+    ],
+    steps: 'bench bench bench bench',
+    unread: 3,
+  },
+  {
+    text: `Damson cheese - Gran
+to every pound of pulp, 1 lb sugar
+Stew damsons w. a drop of water
+sieve
+boil till it parts
+old tins lined w paper`,
+    title: 'Damson cheese - Gran',
+    pieces: null,
+    celsius: null,
+    minutes: null,
+    tin: null,
+    lines: [' |  | to every pound of pulp', ' | 1 lb | sugar'],
+    steps: 'bench bench bench bench',
+    unread: 0,
+  },
+  {
+    text: `3-ingredient peanut-free cookies!!
+
+1 cup sunflower seed butter
+¾ cup coconut sugar
+1 egg (or flax egg for vegan)
+
+350°F - 10 min. That's it!!`,
+    title: '3-ingredient peanut-free cookies!!',
+    pieces: null,
+    celsius: 180,
+    minutes: '10',
+    tin: null,
+    lines: [' | 1 cup | sunflower seed butter', ' | 0.75 cup | coconut sugar', ' | 1 each | egg'],
+    steps: 'oven',
+    unread: 0,
+  },
+  {
+    text: `Chocolate orange mousse pots
+6 pots
+
+SHOPPING LIST
+silken tofu 349g pack
+dark chocolate 150g
+1 orange
+agave 2 tbsp
+vanilla few drops
+pinch salt
+
+WHAT TO DO
+Melt choc. Zest the orange, juice half.
+Blitz everything. Into pots. Chill 2 hours +.`,
+    title: 'Chocolate orange mousse pots',
+    pieces: 6,
+    celsius: null,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 349 g | silken tofu',
+      ' | 150 g | dark chocolate',
+      ' | 1 each | orange',
+      ' | 2 tbsp | agave',
+      ' | some | vanilla',
+      ' | 1 pinch | salt',
+    ],
+    steps: 'bench bench',
+    unread: 0,
+  },
+  {
+    text: `Buckwheat crêpes
+• buckwheat flour – 1 cup
+• tapioca – ¼ cup
+• milk of choice – 1½ cups
+• eggs – 2, large
+• melted vegan butter – 2 Tbsp + more for the pan
+• salt – good pinch
+Whisk, rest 30 min, fry thin. Serves 3-4.`,
+    title: 'Buckwheat crêpes',
+    pieces: 3,
+    celsius: null,
+    minutes: null,
+    tin: null,
+    lines: [
+      ' | 1 cup | buckwheat flour',
+      ' | 0.25 cup | tapioca',
+      ' | 1.5 cup | milk of choice',
+      ' | 2 each | eggs',
+      ' | 2 tbsp | vegan butter, melted',
+      ' | some | vegan butter | release',
+      ' | 1 pinch | salt',
+    ],
+    steps: 'bench',
+    unread: 0,
+  },
 ]

@@ -133,7 +133,7 @@ function asCard(text: string, read: ReadRecipe): Card {
 }
 /** Rows that only say what follows, or how much it makes. */
 const onlySays =
-  /^(?:#|\||\*|amount\b|item\b|(?:notes|nutrition|instructions|method)$|ingredients(?:\t.*| \(.*\))?$|what you need -$|you will need:$|here's how:$|\d+ slices$|yield|serv|makes|prep time|total time|cook time)/i
+  /^(?:#|\||\*|amount\b|item\b|(?:notes|nutrition|instructions|method)$|ingredients(?:\t.*| \(.*\))?$|what you need -$|you will need:$|shopping list$|what to do$|here's how:$|\d+ slices$|yield|serv|makes|prep time|total time|cook time)/i
 
 describe('recipes as they are found', () => {
   it.each(cards.map(one => [one.title || one.text.slice(0, 40), one] as const))('%s', (_, wanted) =>

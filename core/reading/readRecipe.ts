@@ -12,6 +12,7 @@ import {
   countedSteps,
   groupNamed,
   headed,
+  isMethodBlock,
   isNoise,
   isNumberedStep,
   namesGroup,
@@ -115,7 +116,7 @@ export function readRecipe(given: string): ReadRecipe {
     result.steps.push(step)
   }
 
-  for (const [at, { text: row, cells, bullet }] of rows.entries()) {
+  for (const [at, { text: row, cells, bullet, gap }] of rows.entries()) {
     const next = rows[at + 1]?.text ?? ''
     unit ??= unitOfAll(row)
     const opened = opens(row)
@@ -155,6 +156,10 @@ export function readRecipe(given: string): ReadRecipe {
       if (!heed(row) && made === null) result.unread.push(row)
       result.pieces ??= made
       continue
+    }
+    if (zone === 'ingredients' && gap && result.lines.length > 2) {
+      const ends = rows.findIndex((other, index) => index > at && other.gap)
+      if (isMethodBlock(rows.slice(at, ends < 0 ? undefined : ends).map(one => one.text))) zone = 'method'
     }
     // bullets that begin behind lines without any are the method
     if (zone === 'ingredients' && bullet && bare > 2 && !saysHowMuch(row)) zone = 'method'
@@ -216,16 +221,15 @@ export function readRecipe(given: string): ReadRecipe {
   }
   if (unit)
     result.lines = result.lines.map(line =>
-      line.amount?.unit === 'each' && !line.form && !comesWhole.test(line.item)
+      line.amount?.unit === 'each' && !line.form && !(comesWhole.test(line.item) && line.amount.value <= mostCounted)
         ? { ...line, amount: { ...line.amount, unit: unit! } }
         : line,
     )
   return result
 }
 /** "Eggs - 3", and not "From the old garden (1987)". */
-const saysSomeOf = (row: string): boolean => {
-  const { amount } = readLine(row)
-  return amount !== null && (amount.unit !== 'each' || amount.value < 1000)
-}
+const saysSomeOf = (row: string): boolean => readLine(row).amount !== null && !/\((?:1[89]|20)\d\d\)/.test(row)
+/** A thousand eggs are grams of egg. */
+const mostCounted = 60
 /** Counted even where all else is weighed. */
 const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i

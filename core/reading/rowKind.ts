@@ -31,6 +31,7 @@ export function startsLikeAmount(text: string): boolean {
   const read = readAmount(plain)
   // "Four hundred lines" and "Three grain loaf" are names, not pieces of something
   const inWords = read?.amount.unit === 'each' && !/\d/.test(plain.slice(0, plain.length - read.rest.length))
+  if (/^-(?:ingredient|step|minute|bowl|layer)s?\b/i.test(read?.rest ?? '')) return false
   if (inWords && /^\s*(?:hundred|thousand|seed|grain|layer|cheese|pot|day)\b/i.test(read.rest)) return false
   return (
     read !== null &&
@@ -114,7 +115,7 @@ const opening =
   '(?:first|then|next|finally|meanwhile|now|while|when|once|after|if|in|on|with|using|until|gently|carefully|lightly)'
 /** Words that only tell somebody to do something, and words that may as well name a thing. */
 const deeds =
-  'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove'
+  'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove|stew'
 const things = 'dust|cream|rest|set|blend|top|butter|flour|spray|warm'
 const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
 const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
@@ -158,6 +159,12 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
     // "Heat oven 180", "Oil a 900 g loaf tin"
     (clearDeed.test(row) &&
       /\b(?:oven|tins?|pan|bowl|trays?|dish|fridge|freezer|rack|mins?|minutes|hours?|hrs?)\b/i.test(row)) ||
+    // "Cream 8 min", "boil till it parts", "sieve"
+    (deed && /\d ?(?:mins?|minutes|m|hrs?|hours?|secs?|seconds)\b/i.test(row)) ||
+    // but "Serve with custard" is a thing to eat
+    (clearDeed.test(row) &&
+      !/^serve/i.test(row) &&
+      (/\b(?:until|till?|with|w\.)(?= )/i.test(row) || !row.includes(' '))) ||
     /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:an?|the|your|two|three|\d)\b/i.test(
       row,
     ) ||
@@ -170,6 +177,15 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
     (amongLines && /[\p{L}\d)][.!]\s+\p{Lu}/u.test(row) && /[.!]$/.test(row) && row.split(' ').length >= 5)
   )
 }
+/**
+ * Rows that stand together behind a gap, none of them saying how much and one of them a deed, a time or a heat: the method,
+ * where nobody wrote "Method" above it.
+ */
+export const isMethodBlock = (block: readonly string[]): boolean =>
+  block.length > 1 &&
+  block.every(row => !/:$/.test(row) && !saysHowMuch(row) && readLine(row).role === 'mix') &&
+  block.some(row => tellsToDo(row, true) || readOven(row) !== null)
+
 /** "180C / 160C fan", "Gas 2, line the tin": the oven stands first. */
 export const ovenFirst = (row: string): boolean =>
   /^(?:oven\b|bak(?:e|ing)(?: at)?\b|gas\b|fan\b|\d{3}\s*(?:°|º|[cf]\b|fan\b|degrees?\b|-\s*\d{3}))/i.test(row) &&
@@ -181,7 +197,7 @@ const noise = [
   /^(?:\d+(?:[./]\d)?\s?x\s*){2,}$/i,
   /^(?:us )?(?:customary|metric|imperial|cups?)(?:\s*[-–—|/]\s*(?:us )?(?:customary|metric|imperial|cups?))+$/i,
   /^[★☆⭐]|^\d(?:\.\d+)? (?:stars?|from \d+ (?:votes?|ratings?|reviews?))\b/iu,
-  /^(?:cook mode|step \d{1,2}[.:]?$|prevent your screen)/i,
+  /^(?:scale\b|cook mode|step \d{1,2}[.:]?$|prevent your screen)/i,
 ]
 /** What a page puts around a recipe, and would be read as a thing to eat. */
 export const isNoise = (row: string): boolean => noise.some(pattern => pattern.test(row))
@@ -191,6 +207,6 @@ export const unitOfAll = (row: string): 'g' | 'ml' | 'oz' | null => {
   const said =
     /^\(?(?:all|everything|weights?|amounts?|quantities|measures)\b[^.]{0,25}?\b(g|grams?|ml|oz|ounces)\)?\.?$/i.exec(
       row,
-    )?.[1]
+    )?.[1] ?? /^\(?(?:in )?(g|grams?|ml|ounces)\)?$/i.exec(row)?.[1]
   return said ? (/^g/i.test(said) ? 'g' : /^ml/i.test(said) ? 'ml' : 'oz') : null
 }

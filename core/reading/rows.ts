@@ -10,6 +10,8 @@ export interface Row {
   cells: boolean
   /** Stood behind a bullet. */
   bullet: boolean
+  /** A row without anything stood before it. */
+  gap: boolean
 }
 
 type Column = 'name' | 'amount' | 'unit' | 'note' | 'other'
@@ -116,6 +118,7 @@ export function rowsOf(text: string): Row[] {
     .replace(/<\/t[dh]>/gi, '\t')
   const rows: Row[] = []
   let heads: Head[] | null = null
+  let gap = false
   const written = source.split('\n')
   for (const [at, raw] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1], written[at + 1]])
@@ -123,7 +126,8 @@ export function rowsOf(text: string): Row[] {
       heads = null
       const row = unmarked(undecorated(raw))
       for (const text of row === '' ? [] : listed(row))
-        rows.push({ text, cells: false, bullet: startsWithBullet.test(raw) })
+        rows.push({ text, cells: false, bullet: startsWithBullet.test(raw), gap })
+      gap = row === ''
       continue
     }
     if (ruler.test(raw)) continue
@@ -136,7 +140,8 @@ export function rowsOf(text: string): Row[] {
       continue
     }
     const line = lineOf(cells, heads ?? guessed(cells))
-    if (line !== '') rows.push({ text: line, cells: true, bullet: false })
+    if (line !== '') rows.push({ text: line, cells: true, bullet: false, gap })
+    gap = false
   }
   return rows
 }
