@@ -115,6 +115,24 @@ test('every demo label: PDF and screen say the same, at 100 × 70 mm, in embedde
   }
 })
 
+test('food that only the method speaks of is said, where it is read and at the bench', async ({ page }) => {
+  await readText(
+    page,
+    'Brushed slice\nMakes 4\n\n200 g teff flour\n50 g plant butter\n\nMethod\nRub in the butter.\nBrush with milk and bake.',
+  )
+  const said = page.getByText('“milk” stands only in the method')
+  await expect(said).toBeVisible()
+  await expect(page.getByText('“butter” stands only')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await page.getByRole('tab', { name: 'Method' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Brush with milk' })).toContainText(
+    'only lines are checked',
+  )
+  await page.getByLabel('Add a line').fill('1 tbsp oat milk, for brushing')
+  await page.keyboard.press('Enter')
+  await expect(said).toHaveCount(0)
+})
+
 test('what is typed before the page is ready counts', async ({ page }) => {
   await page.route('**/_next/static/chunks/**', async route => {
     await new Promise(ready => setTimeout(ready, 600))

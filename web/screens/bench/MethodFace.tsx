@@ -1,7 +1,18 @@
 // The lid's method: what starts first, the steps in order with their times and heat, the time in other tins.
 'use client'
-import { aheadOf, batterOf, dials, doneTestWarning, doughOf, type Step } from '@fair-tin/core'
+import {
+  aheadOf,
+  batterOf,
+  dials,
+  doneTestWarning,
+  doughOf,
+  type Line,
+  type OnlyInMethod,
+  onlyInMethod,
+  type Step,
+} from '@fair-tin/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { onlySpoken } from '../onlySpoken'
 import { fillingsOf } from './batch/batch'
 import { FacePart } from './FacePart'
 import type { LidProps } from './Lid'
@@ -22,6 +33,14 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
         id => workbook.ingredients.find(one => one.id === id)?.name ?? id,
       ),
     [workbook.recipes, workbook.ingredients, recipe],
+  )
+  const spoken = useMemo(
+    () =>
+      onlyInMethod(
+        recipe.steps.map(step => step.text),
+        [recipe.name, ...recipe.lines.flatMap(line => calledIn(line, workbook))],
+      ),
+    [recipe, workbook],
   )
   const fillings = useMemo(() => fillingsOf(batch, recipe, assessment.bill), [batch, recipe, assessment.bill])
   const dough = useMemo(() => doughOf(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
@@ -46,7 +65,7 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
           </ul>
         </FacePart>
       )}
-      <Steps steps={recipe.steps} moist={moist} />
+      <Steps steps={recipe.steps} moist={moist} spoken={spoken} />
       <Notes notes={recipe.notes ?? ''} hands={hands} />
       {batch.into && fillings.some(one => one.firstLook) && (
         <FacePart title="In these tins">
@@ -106,7 +125,19 @@ function Notes({ notes, hands }: { notes: string } & Pick<LidProps, 'hands'>) {
   )
 }
 
-function Steps({ steps, moist }: { steps: readonly Step[]; moist: boolean }) {
+/** Whatever a line is called: as written, in the larder, as a part. */
+function calledIn(
+  line: Line,
+  { ingredients, recipes }: Pick<LidProps['workbook'], 'ingredients' | 'recipes'>,
+): string[] {
+  const { of } = line
+  const named =
+    'recipe' in of ? recipes.find(one => one.id === of.recipe)?.name : ingredients.find(one => one.id === of.ingredient)
+  const names = typeof named === 'string' ? [named] : [named?.name, named?.standsFor]
+  return [...names, line.text, line.prep, line.heading].flatMap(name => name ?? [])
+}
+
+function Steps({ steps, moist, spoken }: { steps: readonly Step[]; moist: boolean; spoken: readonly OnlyInMethod[] }) {
   if (steps.length === 0)
     return <p className="text-quiet">No method is written down yet. Add it under “Edit the recipe”.</p>
   return (
@@ -127,6 +158,13 @@ function Steps({ steps, moist }: { steps: readonly Step[]; moist: boolean }) {
             </span>
             {step.text}
             {warning && <span className="block text-unproven">{warning}</span>}
+            {spoken
+              .filter(one => one.step === at)
+              .map(({ word }) => (
+                <span key={word} className="block text-unproven">
+                  {onlySpoken(word)}
+                </span>
+              ))}
           </li>
         )
       })}

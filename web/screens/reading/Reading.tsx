@@ -1,12 +1,13 @@
 // From pasted text, or a kept recipe, to a recipe that can be kept.
 'use client'
-import type { Recipe } from '@fair-tin/core'
+import { onlyInMethod, type Recipe } from '@fair-tin/core'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { Overtaken } from '../../ui/Overtaken'
+import { onlySpoken } from '../onlySpoken'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
 import { broughtBy, Draft, type DraftLine, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
@@ -120,6 +121,15 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     })
   }
 
+  const { method, lines } = draft ?? {}
+  const spoken = useMemo(
+    () =>
+      onlyInMethod((method ?? '').split('\n'), [
+        draft?.name ?? '',
+        ...(lines ?? []).flatMap(line => [...calledIn(line, larder), line.heading]),
+      ]),
+    [method, lines, draft?.name, larder],
+  )
   const bring = draft?.bring
   const here = useMemo<Larder>(
     () => ({
@@ -273,6 +283,11 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
                 dir="auto"
                 onChange={event => edit(now => ({ ...now, method: event.target.value }))}
               />
+              {[...new Set(spoken.map(one => one.word))].map(word => (
+                <span key={word} className="text-unproven">
+                  {onlySpoken(word)}
+                </span>
+              ))}
             </label>
             <label className="flex flex-col text-[13px] text-quiet">
               Notes: what was neither line nor step, and anything to remember
@@ -324,6 +339,18 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       </div>
     </section>
   )
+}
+
+/** Whatever a line is called: as written, what was found for it, what may stand in its place. */
+function calledIn(line: DraftLine, { ingredients, parts }: Larder): string[] {
+  const { of } = line
+  const known =
+    'fresh' in of
+      ? { name: of.fresh }
+      : 'recipe' in of
+        ? parts.find(one => one.id === of.recipe)
+        : ingredients.find(one => one.id === of.ingredient)
+  return [line.text, line.prep, known?.name ?? '', ...line.alternatives.map(one => one.name)]
 }
 
 function Problems({ list }: { list: readonly Refusal[] }) {
