@@ -165,11 +165,11 @@ function Supplier({
         <tr>
           <th className="px-4 font-normal">Article</th>
           <th className="w-[9%] font-normal max-md:hidden">Its number</th>
-          <th className="w-[15%] text-right font-normal max-md:w-[26%]">Packs</th>
-          <th className="w-[10%] text-right font-normal max-md:w-[20%]">Together</th>
+          <th className="w-[15%] text-right font-normal max-md:w-[36%]">Packs</th>
+          <th className="w-[10%] text-right font-normal max-md:w-[24%] max-md:pr-4">Together</th>
           <th className="w-[11%] text-right font-normal max-md:hidden">Needed</th>
           <th className="w-[11%] text-right font-normal max-md:hidden">In stock</th>
-          <th className="w-[12%] px-4 text-right font-normal max-md:w-[22%]">Over</th>
+          <th className="w-[12%] px-4 text-right font-normal max-md:hidden">Over</th>
         </tr>
       </thead>
       <tbody>
@@ -184,12 +184,12 @@ function Supplier({
             <td className="figure text-right whitespace-nowrap">
               {choice.count} × {weighed(choice.pack)}
             </td>
-            <td className="figure text-right">{money(choice.price, currency)}</td>
+            <td className="figure text-right max-md:pr-4">{money(choice.price, currency)}</td>
             <td className="figure text-right text-quiet max-md:hidden">{weighed(one.needed)}</td>
             <td className="figure text-right text-quiet max-md:hidden">
               {one.stock > 0.05 ? weighed(one.stock) : 'none'}
             </td>
-            <td className="figure px-4 text-right text-quiet">{weighed(one.over)}</td>
+            <td className="figure px-4 text-right text-quiet max-md:hidden">{weighed(one.over)}</td>
           </tr>
         ))}
       </tbody>
