@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type ReadRecipe, readRecipe } from './readRecipe'
 import { type Card, cards } from './readRecipe.cards'
@@ -134,6 +135,81 @@ function asCard(text: string, read: ReadRecipe): Card {
 /** Rows that only say what follows, or how much it makes. */
 const onlySays =
   /^(?:#|\||\*|amount\b|item\b|(?:notes|nutrition|instructions|method)$|ingredients(?:\t.*| \(.*\))?$|what you need -$|you will need:$|shopping list$|what to do$|here's how:$|\d+ slices$|yield|serv|makes|prep time|total time|cook time)/i
+
+describe('whatever the layout', () => {
+  const much = fc.constantFrom('200 g', '2 tbsp', '1½ cups', '3 oz', '250ml')
+  const things = fc.constantFrom(
+    'almonds',
+    'butter',
+    'oat milk',
+    'sesame seeds',
+    'cream cheese',
+    'flour',
+    'custard',
+    'soya drink',
+    'spread',
+    'cream',
+    'set honey',
+    'flour blend',
+    'syrup',
+    'cake crumbs',
+    'mixed spice',
+    'cooked rice',
+    'ice cream',
+  )
+  const row = fc
+    .tuple(much, things, fc.boolean())
+    .map(([amount, thing, behind]) => ({ thing, text: behind ? `${thing} ${amount}` : `${amount} ${thing}` }))
+  const layout = fc.record({
+    title: fc.constantFrom('Harbour slice\n', 'Harbour slice\n\n', ''),
+    header: fc.constantFrom('Ingredients\n', 'For the base:\n', 'BASE\n', ''),
+    bullet: fc.constantFrom('', '- ', '• ', '[ ] ', '* '),
+    between: fc.constantFrom('\n', '\n\n', '\r\n', '<br>'),
+    method: fc.constantFrom(
+      '',
+      '\n\nMethod\nMix and bake.',
+      '\n\nMix it all together.\nBake at 180 C for 20 min.',
+      '\n\n1. Mix.\n2. Bake.',
+    ),
+  })
+  it('every row that weighs something is a line, in order', () =>
+    fc.assert(
+      fc.property(
+        fc.array(row, { minLength: 2, maxLength: 8 }),
+        layout,
+        (rows, { title, header, bullet, between, method }) => {
+          const text = title + header + rows.map(one => bullet + one.text).join(between) + method
+          const { lines } = readRecipe(text)
+          expect([text, lines.map(line => line.item)]).toEqual([text, rows.map(one => one.thing)])
+          expect(lines.every(line => line.amount !== null)).toBe(true)
+        },
+      ),
+      { numRuns: 500 },
+    ))
+  const outside = fc.constantFrom(
+    ['butter and flour for the tin', 'butter'],
+    ['milk, for brushing', 'milk'],
+    ['custard, to serve', 'custard'],
+    ['Serve with ice cream', 'ice cream'],
+    ['flaked almonds, for the top', 'almonds'],
+    ['egg wash', 'egg'],
+  )
+  it('what stands outside the bowl is a line too', () =>
+    fc.assert(
+      fc.property(fc.array(row, { minLength: 1, maxLength: 6 }), outside, layout, (rows, [last, word], how) => {
+        const { title, bullet, between, method } = how
+        const all = [...rows.map(one => one.text), last!].map(one => bullet + one)
+        const { lines } = readRecipe(`${title}Ingredients\n${all.join(between)}${method}`)
+        expect(
+          lines
+            .slice(rows.length)
+            .map(line => line.item)
+            .join(),
+        ).toContain(word)
+      }),
+      { numRuns: 300 },
+    ))
+})
 
 describe('recipes as they are found', () => {
   it.each(cards.map(one => [one.title || one.text.slice(0, 40), one] as const))('%s', (_, wanted) =>

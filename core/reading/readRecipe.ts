@@ -13,6 +13,7 @@ import {
   groupNamed,
   headed,
   isMethodBlock,
+  isNameThenAmount,
   isNoise,
   isNumberedStep,
   namesGroup,
@@ -130,12 +131,13 @@ export function readRecipe(given: string): ReadRecipe {
       continue
     }
     const numbered = counted.has(at) || isNumberedStep(row, zone === 'method')
-    const amount = !numbered && startsLikeAmount(row)
+    const leads = !numbered && startsLikeAmount(row)
+    const amount = leads || (!numbered && isNameThenAmount(row))
     const mayBeTitle =
       result.title === '' &&
       zone === 'head' &&
       !cells &&
-      !amount &&
+      !leads &&
       !numbered &&
       !ovenFirst(row) &&
       row.length <= longestTitle &&

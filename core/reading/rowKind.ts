@@ -38,6 +38,11 @@ export function startsLikeAmount(text: string): boolean {
     !(read.amount.unit === 'each' && /^an? /i.test(plain) && (plain.length > 40 || /[.!?]$/.test(plain)))
   )
 }
+/** "Butter 100 g", "flour, 1½ cups": a name and how much of it, whatever the name might also tell somebody to do. */
+export const isNameThenAmount = (row: string): boolean =>
+  /^\p{L}[\p{L} '’()-]*[,:]? (?:about |approx\.? )?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./ –-]* ?(?:k?g|grams?|ml|l|oz|lbs?|cups?|tsps?|tbsps?|teaspoons?|tablespoons?|[tT])\.?$/u.test(
+    row,
+  )
 /** "dates 175 g": weighed or measured, wherever in the row that stands. */
 export const saysHowMuch = (row: string): boolean => {
   const { amount } = readLine(row)
@@ -165,7 +170,7 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
     (clearDeed.test(row) &&
       !/^serve/i.test(row) &&
       (/\b(?:until|till?|with|w\.)(?= )/i.test(row) || !row.includes(' '))) ||
-    /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:an?|the|your|two|three|\d)\b/i.test(
+    /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:(?:an?|the|your|two|three)\b|\d(?=.*(?:tin|pan|tray|dish|mould|cm|in(?:ch)?\b)))/i.test(
       row,
     ) ||
     // "mix, press in, cut in 12"
