@@ -116,7 +116,7 @@ export { applyEdit, before, bodyOf, RecipeBody, type RecipeEdit, Written, writte
 export { batterOf, type Filling, fillTins, firstLookAfter } from './recipe/filling'
 export { evenLoads, type Loads, tinLoads } from './recipe/loads'
 export { type Balance, bakersPercentages, type Masses, massesOf } from './recipe/masses'
-export { type OnlyInMethod, onlyInMethod } from './recipe/onlyInMethod'
+export { type OnlyInMethod, onlyInMethod, onlyInMethodOf } from './recipe/onlyInMethod'
 export { circleFact, circleThrough, isFrozen, type PartNeed, partsNeeded } from './recipe/part'
 export { partOnBench, productsWith } from './recipe/partOnBench'
 export * from './recipe/recipe'

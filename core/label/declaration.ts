@@ -10,6 +10,7 @@ import { daysAfter } from '../measure/day'
 import { toPlaces } from '../measure/rounding'
 import type { Nutrition } from '../nutrition/rollUp'
 import type { Bill } from '../recipe/bill'
+import { onlyInMethods } from '../recipe/onlyInMethod'
 import type { Recipe } from '../recipe/recipe'
 import type { MarketCode, Product, Workbook } from '../workbook'
 import { declaredCodes, labelNameOf } from './emphasis'
@@ -178,6 +179,13 @@ function problemsOf(
       where: gap.path.at(-1)!.name,
       mend: gap.kind === 'amount' ? 'Give it a weight.' : 'Mend the recipe.',
     })
+  if (recipe)
+    for (const { word, in: where } of onlyInMethods(recipe, workbook))
+      problems.push({
+        what: `The method of ${where} speaks of “${word}”, and no line holds it.`,
+        where,
+        mend: 'Give what goes in, on or beside a line of its own, or write the step otherwise: only lines are checked.',
+      })
   const conflicts = new Map<string, string>()
   for (const code of codes)
     for (const one of found[code]) if (one.conflict) conflicts.set(one.reason.path.at(-1)!.name, one.reason.fact)

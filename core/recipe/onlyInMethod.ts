@@ -1,5 +1,7 @@
 // Food that only the method speaks of: "Brush with milk" where no line holds milk. Lines are checked; words in a method are not.
 import { mentions } from '../ingredient/lexicon'
+import type { Workbook } from '../workbook'
+import { partKey, type Recipe } from './recipe'
 
 export interface OnlyInMethod {
   /** Index of the step. */
@@ -17,6 +19,7 @@ const doing = /(?:^|[.;:,]\s*|\b(?:and|then)\s+)$/i
  * nor one that is called by the same word ("plant butter" for "rub in the butter"). `names`: whatever the lines are called.
  */
 export function onlyInMethod(steps: readonly string[], names: readonly string[]): OnlyInMethod[] {
+  if (steps.every(step => mentions(step).length === 0)) return []
   const codes = new Set(names.flatMap(name => mentions(name).map(one => one.code)))
   const words = new Set(names.flatMap(wordsOf))
   return steps.flatMap((text, step) => {
@@ -28,4 +31,35 @@ export function onlyInMethod(steps: readonly string[], names: readonly string[])
     )
     return [...new Set(found.map(one => one.word.toLowerCase()))].map(word => ({ step, word }))
   })
+}
+
+/** The same of a recipe on its own: its lines as they are written, and as larder and parts call them. */
+export function onlyInMethodOf(recipe: Recipe, workbook: Pick<Workbook, 'ingredients' | 'recipes'>): OnlyInMethod[] {
+  const steps = recipe.steps.map(step => step.text)
+  if (steps.every(step => mentions(step).length === 0)) return []
+  const names = recipe.lines.flatMap(({ of, text, prep, heading }) => {
+    const thing =
+      'recipe' in of
+        ? { name: workbook.recipes.find(one => one.id === partKey(of))?.name }
+        : workbook.ingredients.find(one => one.id === of.ingredient)
+    return [thing?.name, thing && 'standsFor' in thing ? thing.standsFor : undefined, text, prep, heading]
+  })
+  return onlyInMethod(steps, [recipe.name, ...names.filter(name => name !== undefined)])
+}
+
+/** Of a recipe and every part of it, however deep; each with the recipe it stands in. */
+export function onlyInMethods(
+  recipe: Recipe,
+  workbook: Pick<Workbook, 'ingredients' | 'recipes'>,
+  seen: Set<string> = new Set(),
+): (OnlyInMethod & { in: string })[] {
+  if (seen.has(recipe.id)) return []
+  seen.add(recipe.id)
+  const parts = recipe.lines.flatMap(({ of }) =>
+    'recipe' in of ? (workbook.recipes.find(one => one.id === partKey(of)) ?? []) : [],
+  )
+  return [
+    ...onlyInMethodOf(recipe, workbook).map(one => ({ ...one, in: recipe.name })),
+    ...parts.flatMap(part => onlyInMethods(part, workbook, seen)),
+  ]
 }

@@ -128,9 +128,12 @@ test('food that only the method speaks of is said, where it is read and at the b
   await expect(page.getByRole('listitem').filter({ hasText: 'Brush with milk' })).toContainText(
     'only lines are checked',
   )
+  await page.getByRole('tab', { name: 'Label' }).click()
+  const before = page.getByText(/^The method of Brushed slice speaks of “milk”/)
+  await expect(before).toBeVisible()
   await page.getByLabel('Add a line').fill('1 tbsp oat milk, for brushing')
   await page.keyboard.press('Enter')
-  await expect(said).toHaveCount(0)
+  await expect(before).toHaveCount(0)
 })
 
 test('what is typed before the page is ready counts', async ({ page }) => {

@@ -6,9 +6,8 @@ import {
   dials,
   doneTestWarning,
   doughOf,
-  type Line,
   type OnlyInMethod,
-  onlyInMethod,
+  onlyInMethodOf,
   type Step,
 } from '@fair-tin/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
@@ -34,14 +33,7 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
       ),
     [workbook.recipes, workbook.ingredients, recipe],
   )
-  const spoken = useMemo(
-    () =>
-      onlyInMethod(
-        recipe.steps.map(step => step.text),
-        [recipe.name, ...recipe.lines.flatMap(line => calledIn(line, workbook))],
-      ),
-    [recipe, workbook],
-  )
+  const spoken = useMemo(() => onlyInMethodOf(recipe, workbook), [recipe, workbook])
   const fillings = useMemo(() => fillingsOf(batch, recipe, assessment.bill), [batch, recipe, assessment.bill])
   const dough = useMemo(() => doughOf(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
   const moist = dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(assessment.bill, recipe)
@@ -123,18 +115,6 @@ function Notes({ notes, hands }: { notes: string } & Pick<LidProps, 'hands'>) {
       />
     </FacePart>
   )
-}
-
-/** Whatever a line is called: as written, in the larder, as a part. */
-function calledIn(
-  line: Line,
-  { ingredients, recipes }: Pick<LidProps['workbook'], 'ingredients' | 'recipes'>,
-): string[] {
-  const { of } = line
-  const named =
-    'recipe' in of ? recipes.find(one => one.id === of.recipe)?.name : ingredients.find(one => one.id === of.ingredient)
-  const names = typeof named === 'string' ? [named] : [named?.name, named?.standsFor]
-  return [...names, line.text, line.prep, line.heading].flatMap(name => name ?? [])
 }
 
 function Steps({ steps, moist, spoken }: { steps: readonly Step[]; moist: boolean; spoken: readonly OnlyInMethod[] }) {
