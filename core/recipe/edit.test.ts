@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { applyBenchEdits } from '../benchEdit'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import { applyEdit, before, bodyOf, inverse, RecipeEdit, writtenOf } from './edit'
+import { applyEdit, before, bodyOf, inverse, RecipeEdit, same, writtenOf } from './edit'
 import type { Recipe } from './recipe'
 
 const lines = ['a', 'b', 'c', 'd'].map((id, at) => sampleLine('flour', (at + 1) * 100, { id }))
@@ -52,6 +52,32 @@ const anyEdit = (of: Recipe): fc.Arbitrary<RecipeEdit> => {
     fc.constantFrom(null, 0.1, 0.2).map((to): RecipeEdit => ({ kind: 'bakeLoss', was: of.bakeLoss ?? null, to })),
   )
 }
+
+describe('the same data', () => {
+  it('is the same in any order of its fields, at any depth, and not with another value or another order of a list', () => {
+    expect(same({ by: 'margin', share: 0.5 }, { share: 0.5, by: 'margin' })).toBe(true)
+    expect(same([{ a: { b: 1, c: [2] } }], [{ a: { c: [2], b: 1 } }])).toBe(true)
+    expect(same({ a: 1 }, { a: 1, b: undefined })).toBe(true)
+    expect(same({ a: 1 }, { a: 2 })).toBe(false)
+    expect(same([1, 2], [2, 1])).toBe(false)
+    expect(same(null, {})).toBe(false)
+    const turned = (value: unknown): unknown =>
+      Array.isArray(value)
+        ? value.map(turned)
+        : typeof value === 'object' && value !== null
+          ? Object.fromEntries(
+              Object.entries(value)
+                .reverse()
+                .map(([key, inner]) => [key, turned(inner)]),
+            )
+          : value
+    fc.assert(
+      fc.property(fc.jsonValue(), value => {
+        expect(same(value, turned(value))).toBe(true)
+      }),
+    )
+  })
+})
 
 describe('an edit', () => {
   it('taken back leaves the recipe as it was', () => {

@@ -89,7 +89,15 @@ export const writtenOf = (line: Pick<Line, 'amount' | 'plus' | 'also'>): Written
   plus: line.plus ?? [],
   also: line.also ?? [],
 })
-export const same = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b)
+const inOrder = (_: string, value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value
+/** The same data, whatever the order of its fields: a database keeps them in its own. */
+export const same = (a: unknown, b: unknown): boolean =>
+  a === b ||
+  JSON.stringify(a) === JSON.stringify(b) ||
+  (typeof a === 'object' && typeof b === 'object' && JSON.stringify(a, inOrder) === JSON.stringify(b, inOrder))
 /** The line before this one, or null for the first. */
 export const before = (recipe: Recipe, line: string): string | null =>
   recipe.lines[recipe.lines.findIndex(one => one.id === line) - 1]?.id ?? null
