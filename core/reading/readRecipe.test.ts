@@ -74,6 +74,19 @@ describe('readRecipe', () => {
   it.each(['Four hundred lines', 'Three grain loaf'])('takes “%s” for a title', title =>
     expect(readRecipe(`${title}\n\n200 g rice flour`)).toMatchObject({ title, lines: [{ item: 'rice flour' }] }),
   )
+  it('takes a thing in the middle of a list for no heading, and no name for a deed', () => {
+    const items = (text: string) => readRecipe(text).lines.map(line => line.item)
+    expect(items('Pie\n\n200 g apples\nPastry\n100 g sugar\nSpread\nToast\nServe with cream\nalmonds')).toEqual([
+      'apples',
+      'Pastry',
+      'sugar',
+      'Spread',
+      'Toast',
+      'cream',
+      'almonds',
+    ])
+    expect(items('Ingredients\nflour\nspread\nmilk\nalmonds')).toEqual(['flour', 'spread', 'milk', 'almonds'])
+  })
   it('reads 400 lines', () => {
     const lines = Array.from({ length: 400 }, (_, at) => `${at + 1} g ingredient number ${at}`)
     expect(readRecipe(['Everything cake', '', ...lines].join('\n')).lines).toHaveLength(400)
@@ -193,6 +206,8 @@ describe('whatever the layout', () => {
     ['Serve with ice cream', 'ice cream'],
     ['flaked almonds, for the top', 'almonds'],
     ['egg wash', 'egg'],
+    ['spread for the tin', 'spread'],
+    ['Butter, for the tin.', 'Butter'],
   )
   it('what stands outside the bowl is a line too', () =>
     fc.assert(

@@ -166,7 +166,8 @@ export function readRecipe(given: string): ReadRecipe {
     // bullets that begin behind lines without any are the method
     if (zone === 'ingredients' && bullet && bare > 2 && !saysHowMuch(row)) zone = 'method'
     // the next part of the recipe, with lines and a method of its own
-    const group = cells || amount ? null : groupNamed(row, next)
+    const apart: boolean = gap || zone === 'head' || currentHeading !== null || result.lines.length === 0
+    const group: string | null = cells || amount ? null : groupNamed(row, next, apart)
     if (group !== null && (zone !== 'method' || startsLikeAmount(next))) {
       currentHeading = group
       headingRole = roleOfHeading(row)

@@ -1,8 +1,10 @@
 // What a row of a recipe is, by itself: a heading, an amount, something to do, or what a page puts around a recipe.
+import { mentions } from '../ingredient/lexicon'
 import { plainly, readAmount } from '../measure/quantity'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
 import { readOven } from './readStep'
+import { roleIn } from './roleWords'
 
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
 export function headed(row: string): [string, string] | null {
@@ -51,12 +53,15 @@ export const saysHowMuch = (row: string): boolean => {
 
 const groupAlone =
   /^(?:the )?(?:base|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
-/** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. Not what `next` is part of. */
-export function groupNamed(row: string, next: string): string | null {
+/** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. `apart`: nothing stands right above it that it could be one of. */
+export function groupNamed(row: string, next: string, apart: boolean): string | null {
   if (row.length > 60 || next === '' || startsLikeAmount(row)) return null
+  // bought pastry in the middle of a list is no heading
   const alone =
-    groupAlone.test(row) ||
-    (row === row.toUpperCase() && next !== next.toUpperCase() && groupWord.test(row) && row.split(' ').length <= 3)
+    apart &&
+    mentions(row).length === 0 &&
+    (groupAlone.test(row) ||
+      (row === row.toUpperCase() && next !== next.toUpperCase() && groupWord.test(row) && row.split(' ').length <= 3))
   const named = /^(?:(?:for|to make) (?:the )?(.{2,60}?)|(.{2,60}?)):?$/i.exec(row)
   if (!named) return null
   const heads =
@@ -158,18 +163,17 @@ export function countedSteps(rows: readonly string[]): Set<number> {
 export function tellsToDo(given: string, amongLines: boolean): boolean {
   // "Topping: melt the oil, stir in the oats"
   const row = given.replace(/^[\p{L}\d][\p{L}\d ]{0,15}:\s+/u, '')
+  // "Spread, for the tin" and "Serve with custard" are things that touch the food
+  if (row.length <= 45 && roleIn(row) !== 'mix') return false
   const deed = startsDeed.test(row)
   return (
     (deed && (/[.!]$/.test(row) || row.length > 45)) ||
     // "Heat oven 180", "Oil a 900 g loaf tin"
     (clearDeed.test(row) &&
       /\b(?:oven|tins?|pan|bowl|trays?|dish|fridge|freezer|rack|mins?|minutes|hours?|hrs?)\b/i.test(row)) ||
-    // "Cream 8 min", "boil till it parts", "sieve"
+    // "Cream 8 min", "boil till it parts"
     (deed && /\d ?(?:mins?|minutes|m|hrs?|hours?|secs?|seconds)\b/i.test(row)) ||
-    // but "Serve with custard" is a thing to eat
-    (clearDeed.test(row) &&
-      !/^serve/i.test(row) &&
-      (/\b(?:until|till?|with|w\.)(?= )/i.test(row) || !row.includes(' '))) ||
+    (clearDeed.test(row) && /\b(?:until|till?|w\.)(?= )/i.test(row)) ||
     /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:(?:an?|the|your|two|three)\b|\d(?=.*(?:tin|pan|tray|dish|mould|cm|in(?:ch)?\b)))/i.test(
       row,
     ) ||

@@ -40,6 +40,10 @@ const said = (edit: BenchEdit): string => {
       return 'the kept version'
     case 'of':
       return 'another in its place'
+    case 'notes':
+      return 'your own'
+    case 'steps':
+      return 'your own'
     case 'packs':
       return `${edit.to.at(-1)?.price ?? 'no price'}`
     case 'tick':
@@ -55,6 +59,8 @@ const fieldName: Partial<Record<string, string>> = {
   bakeLoss: 'The bake loss',
   tins: 'The number of tins',
   name: 'The name',
+  notes: 'The notes',
+  steps: 'The method',
   whole: 'The recipe',
   product: 'The product',
   tick: 'The product',
