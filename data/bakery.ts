@@ -1,5 +1,5 @@
 // The bakery itself: its name, its staff, its kitchen, its journal.
-import { Evidence, Kitchen } from '@fair-tin/core'
+import { Evidence, Kitchen } from '@fair-tin/core/model'
 import { z } from 'zod'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'

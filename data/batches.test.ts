@@ -1,5 +1,7 @@
 // Trials, parts on the shelf, orders, and parts frozen at a kept version, against a real database.
-import { billOf, bodyOf, type Recipe } from '@fair-tin/core'
+import { bodyOf } from '@fair-tin/core/edit'
+import type { Recipe } from '@fair-tin/core/model'
+import { billOf } from '@fair-tin/core/recipe'
 import { afterAll, describe, expect, it } from 'vitest'
 import {
   addOrder,

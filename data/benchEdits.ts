@@ -1,14 +1,7 @@
 // What one bench changed, applied to things as they are now: recipe, product and prices in one transaction.
-import {
-  applyBenchEdits,
-  type BenchClash,
-  type BenchEdit,
-  type BenchThings,
-  freshIn,
-  type Product,
-  partOnBench,
-  type Recipe,
-} from '@fair-tin/core'
+import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, freshIn } from '@fair-tin/core/edit'
+import type { Product, Recipe } from '@fair-tin/core/model'
+import { partOnBench } from '@fair-tin/core/recipe'
 import { addIngredient, listIngredients, saveIngredient } from './ingredients'
 import { findProduct, saveProduct } from './products'
 import { lockRecipe, saveRecipe } from './recipes'

@@ -1,5 +1,5 @@
 // Ingredients with their facts, and the packs they are bought in.
-import { Ingredient, type Pack } from '@fair-tin/core'
+import { Ingredient, type Pack } from '@fair-tin/core/model'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 

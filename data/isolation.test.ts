@@ -1,5 +1,7 @@
 // One bakery's queries neither see nor change another's rows: through every table and view, by hand-written SQL too.
-import { type BenchEdit, guessColumns, inverse, type Recipe, unknownIngredient } from '@fair-tin/core'
+import { type BenchEdit, inverse } from '@fair-tin/core/edit'
+import { guessColumns } from '@fair-tin/core/exchange'
+import { type Recipe, unknownIngredient } from '@fair-tin/core/model'
 import postgres from 'postgres'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import {

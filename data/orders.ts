@@ -1,5 +1,5 @@
 // What is ordered for which day: sales units of a product, and for whom.
-import { IsoDate } from '@fair-tin/core'
+import { IsoDate } from '@fair-tin/core/model'
 import { z } from 'zod'
 import type { BakerySql } from './withBakery'
 

@@ -1,5 +1,5 @@
 // Price lists: how a supplier's columns read, and taking many new prices at once, all or nothing.
-import { type PriceChange, PriceColumns } from '@fair-tin/core'
+import { type PriceChange, PriceColumns } from '@fair-tin/core/exchange'
 import type { BakerySql } from './withBakery'
 
 export async function columnsOf(sql: BakerySql, supplier: string): Promise<PriceColumns | null> {

@@ -1,5 +1,5 @@
 // Products: what is sold, of which recipe.
-import { Product } from '@fair-tin/core'
+import { Product } from '@fair-tin/core/model'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 

@@ -1,5 +1,5 @@
 // Recipes: one document each, its lines inside.
-import { Recipe } from '@fair-tin/core'
+import { Recipe } from '@fair-tin/core/model'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 

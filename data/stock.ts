@@ -1,5 +1,5 @@
 // Deliveries by lot, and what is left of each. Nothing is overwritten: what is taken or corrected is a new entry.
-import { Evidence, IsoDate } from '@fair-tin/core'
+import { Evidence, IsoDate } from '@fair-tin/core/model'
 import { z } from 'zod'
 import type { BakerySql } from './withBakery'
 

@@ -1,5 +1,6 @@
 // Trials of a recipe: what might be, with its notes, beside what is in force.
-import { Name, RecipeBody } from '@fair-tin/core'
+import { RecipeBody } from '@fair-tin/core/edit'
+import { Name } from '@fair-tin/core/model'
 import { z } from 'zod'
 import type { BakerySql } from './withBakery'
 

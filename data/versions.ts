@@ -1,5 +1,6 @@
 // Kept versions of a recipe: written once, never changed.
-import { bodyOf, type Recipe, RecipeBody } from '@fair-tin/core'
+import { bodyOf, RecipeBody } from '@fair-tin/core/edit'
+import type { Recipe } from '@fair-tin/core/model'
 import type { BakerySql } from './withBakery'
 
 export interface KeptVersion {

@@ -1,5 +1,6 @@
 // A bakery as a Workbook: plain data, read in one round trip.
-import { partKey, type Recipe, RecipeBody, type Workbook } from '@fair-tin/core'
+import { RecipeBody } from '@fair-tin/core/edit'
+import { partKey, type Recipe, type Workbook } from '@fair-tin/core/model'
 import { readKitchen } from './bakery'
 import { listIngredients } from './ingredients'
 import { listProducts } from './products'

@@ -21,7 +21,7 @@ const bundled = file => {
     format: 'esm',
     packages: 'external',
     alias: {
-      '@fair-tin/core': path.join(root, 'core/index.ts'),
+      '@fair-tin/core': path.join(root, 'core'),
     },
   })
   return outfile

@@ -1,10 +1,27 @@
-// The direction of imports: core ← data ← web; demo and tests stand outside; nothing imports the web. Types count too.
-// Reads every source with a real parser; circles are Biome's to find (noImportCycles).
+// The direction of imports: core ← data ← web; demo and tests stand outside; nothing imports the web. Inside core rooms stand
+// on floors. Types count too, also for circles in core (Biome's noImportCycles sees only what runs).
+// Reads every source with a real parser.
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { parseSync } from '@swc/core'
 import { root } from './install.mjs'
+
+/** Rooms of core from the ground up: a room knows only rooms on floors below its own, never a neighbour. */
+export const floors = [
+  ['words'],
+  ['model'],
+  ['measure', 'market', 'edit'],
+  ['ingredient'],
+  ['recipe'],
+  ['allergen', 'nutrition', 'cost', 'exchange'],
+  ['claim', 'reading'],
+  ['label'],
+  ['assess'],
+  ['index'],
+]
+const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]
+const floorOf = file => floors.findIndex(rooms => rooms.includes(roomOf(file)))
 
 const isTest = file => /\.test\.tsx?$/.test(file)
 /** Each rule: which files it is about, and which imports it refuses. An import is a path in the project or a package name. */
@@ -15,9 +32,26 @@ export const rules = [
     refuses: to => !/^core\/|^(zod|big\.js)(\/|$)/.test(to),
   },
   {
-    name: 'core’s tests stay in core',
+    name: 'core stands on floors, and a room knows only those below it (see `floors`)',
+    of: file => file.startsWith('core/') && !isTest(file),
+    refuses: (to, file) =>
+      to.startsWith('core/') &&
+      (floorOf(file) < 0 || floorOf(to) < 0 || (roomOf(to) !== roomOf(file) && floorOf(to) >= floorOf(file))),
+  },
+  {
+    name: 'inside core a file is named, not a room’s index',
+    of: file => file.startsWith('core/') && file !== 'core/index.ts',
+    refuses: to => /^core\/\w+(\/index)?$/.test(to),
+  },
+  {
+    name: 'core’s tests stay in core, and among the fixtures',
     of: file => file.startsWith('core/') && isTest(file),
-    refuses: to => /^(data|web|demo|tests)\/|^@fair-tin\//.test(to),
+    refuses: to => /^(data|web|demo)\/|^tests\/(?!fixtures\/)|^@fair-tin\//.test(to),
+  },
+  {
+    name: 'the application asks core by room',
+    of: file => /^(web|data)\//.test(file) && !isTest(file),
+    refuses: to => to === '@fair-tin/core',
   },
   {
     name: 'data does not know the web',
@@ -59,11 +93,35 @@ export function importsOf(text, file) {
   return found
 }
 
+const targetOf = (to, file) =>
+  to.startsWith('.') ? path.posix.normalize(path.posix.join(path.posix.dirname(file), to)) : to
+
+/** Files that import each other in a circle, types included; each circle once. `sourcesByFile`: text by path. */
+export function circles(sourcesByFile) {
+  const arrows = new Map(
+    [...sourcesByFile].map(([file, text]) => [
+      file.replace(/\.tsx?$/, ''),
+      importsOf(text, file).map(({ to }) => targetOf(to, file)),
+    ]),
+  )
+  const done = new Set()
+  const found = []
+  const visit = (file, way) => {
+    if (way.includes(file)) found.push([...way.slice(way.indexOf(file)), file].join(' → '))
+    else if (!done.has(file) && arrows.has(file)) {
+      for (const to of arrows.get(file)) visit(to, [...way, file])
+      done.add(file)
+    }
+  }
+  for (const file of arrows.keys()) visit(file, [])
+  return found
+}
+
 /** What a file's imports break, in words. */
 export function broken(file, text) {
   const said = []
   for (const { to, typeOnly } of importsOf(text, file)) {
-    const target = to.startsWith('.') ? path.posix.normalize(path.posix.join(path.posix.dirname(file), to)) : to
+    const target = targetOf(to, file)
     for (const rule of rules)
       if (rule.of(file) && rule.refuses(target, file, typeOnly)) said.push(`${file} imports ${to}: ${rule.name}`)
   }
@@ -80,9 +138,17 @@ function* sources(folder) {
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1]).href) {
-  const said = ['core', 'data', 'web', 'demo', 'tests']
-    .flatMap(folder => [...sources(folder)])
-    .flatMap(file => broken(file, readFileSync(path.join(root, file), 'utf8')))
+  const texts = new Map(
+    ['core', 'data', 'web', 'demo', 'tests']
+      .flatMap(folder => [...sources(folder)])
+      .map(file => [file, readFileSync(path.join(root, file), 'utf8')]),
+  )
+  const said = [
+    ...[...texts].flatMap(([file, text]) => broken(file, text)),
+    ...circles(new Map([...texts].filter(([file]) => file.startsWith('core/') && !isTest(file)))).map(
+      circle => `a circle: ${circle}`,
+    ),
+  ]
   for (const line of said) console.log(line)
   process.exit(said.length === 0 ? 0 : 1)
 }

@@ -1,6 +1,7 @@
 // Which bakery this deployment serves, who is at its bench, and which market is in view.
 import 'server-only'
-import { type MarketCode, marketsServed } from '@fair-tin/core'
+import { marketsServed } from '@fair-tin/core/market'
+import type { MarketCode } from '@fair-tin/core/model'
 import { type BakerySql, withBakery } from '@fair-tin/data'
 import { cookies } from 'next/headers'
 

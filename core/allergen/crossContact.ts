@@ -1,16 +1,11 @@
 // What the kitchen itself may add to the food, and whether that stands in the way of an absence claim.
 import { proofOf } from '../ingredient/evidence'
-import type { CrossContact, Workbook } from '../workbook'
-import { type AllergenCode, allergenName } from './codes'
+import { type AllergenCode, allergenName } from '../model/allergen'
+import type { CrossContact } from '../model/kitchen'
+import { controlName } from '../model/kitchen'
+import type { Workbook } from '../model/workbook'
 import type { Reason } from './rollUp'
 
-export const controlName: Record<CrossContact['control'], string> = {
-  notOnSite: 'not on site',
-  separated: 'kept apart',
-  cleanedAndTested: 'cleaned and tested',
-  cleaned: 'cleaned',
-  shared: 'shared',
-}
 const carriesAClaim: readonly CrossContact['control'][] = ['notOnSite', 'separated', 'cleanedAndTested']
 
 export interface KitchenFinding {

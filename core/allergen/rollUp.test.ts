@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '../assess'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { type AllergenStatus, allergenCodes } from '../model/allergen'
 import { billOf } from '../recipe/bill'
-import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import { type AllergenStatus, allergenCodes } from './codes'
 import { allergenStatusesOf, allergenTable, allFindings } from './rollUp'
 
 const milkOf = (statuses: AllergenStatus[]) =>

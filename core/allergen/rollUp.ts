@@ -1,12 +1,13 @@
 // What each allergen's status is over everything that touches the food, with every reason kept.
-import { byId } from '../ingredient/byId'
-import { type Evidence, proofOf } from '../ingredient/evidence'
-import type { animalTraits, Component, Ingredient } from '../ingredient/ingredient'
+import { proofOf } from '../ingredient/evidence'
 import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
+import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
+import { byId } from '../model/byId'
+import type { Evidence } from '../model/evidence'
+import type { animalTraits, Component, Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 import type { Bill, BillLine, PathStep } from '../recipe/bill'
-import type { Workbook } from '../workbook'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from './codes'
 
 /** Why something is so: where, the fact, the proof behind it, and what would mend it. */
 export interface Reason {

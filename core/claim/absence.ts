@@ -1,9 +1,8 @@
 // "Free from" an allergen: holds only with proof for every component in every role, and for the kitchen.
-
-import type { AllergenCode } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
 import type { Finding } from '../allergen/rollUp'
-import type { NamedClaim } from '../workbook'
+import type { AllergenCode } from '../model/allergen'
+import type { NamedClaim } from '../model/claim'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 const verdictOf = (finding: Finding): Verdict =>

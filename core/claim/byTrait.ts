@@ -1,10 +1,9 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
-
-import type { AllergenCode } from '../allergen/codes'
 import { conflictsIn } from '../allergen/rollUp'
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
-import type { NamedClaim } from '../workbook'
+import type { AllergenCode } from '../model/allergen'
+import { byId } from '../model/byId'
+import type { NamedClaim } from '../model/claim'
+import type { Ingredient } from '../model/ingredient'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 type Judged = { verdict: Verdict; fact: string; mend?: string }

@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { AllergenStatus } from '../allergen/codes'
-import { assess } from '../assess'
-import type { Ingredient } from '../ingredient/ingredient'
-import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import type { ClaimCode, NamedClaim, Workbook } from '../workbook'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import type { AllergenStatus } from '../model/allergen'
+import type { ClaimCode, NamedClaim } from '../model/claim'
+import type { Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 
 const all: NamedClaim[] = ['glutenFree', 'dairyFree', 'eggFree', 'nutFree', 'vegan', 'noAddedSugar']
 const claimed = (

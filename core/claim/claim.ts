@@ -1,6 +1,6 @@
 // Which rule judges which claim.
-import type { AllergenCode } from '../allergen/codes'
-import type { ClaimCode, NamedClaim } from '../workbook'
+import type { AllergenCode } from '../model/allergen'
+import type { ClaimCode, NamedClaim } from '../model/claim'
 import { absence } from './absence'
 import { grainFree, noAddedSugar, paleo, refinedSugarFree, vegan, vegetarian } from './byTrait'
 import { glutenFree } from './glutenFree'

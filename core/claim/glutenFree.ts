@@ -1,13 +1,12 @@
 // "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
-
-import { glutenCereals } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
 import { conflictsIn, leavesNothingFact, type Reason } from '../allergen/rollUp'
-import { byId } from '../ingredient/byId'
 import { proofOf } from '../ingredient/evidence'
-import type { Ingredient } from '../ingredient/ingredient'
 import { isFreeByNature } from '../ingredient/nature'
-import { atMost, toPlaces } from '../measure/rounding'
+import { glutenCereals } from '../model/allergen'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { atMost, toPlaces } from '../words/rounding'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 interface LineGluten {

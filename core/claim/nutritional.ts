@@ -1,11 +1,11 @@
 // Nutrition claims against the market's thresholds, per 100 g or per reference amount.
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
-import { byId } from '../ingredient/byId'
 import type { Limit } from '../market/rulePack'
 import { usReferenceAmount } from '../market/usServing'
-import { atMost, toPlaces } from '../measure/rounding'
-import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
-import type { NamedClaim } from '../workbook'
+import { byId } from '../model/byId'
+import type { NamedClaim } from '../model/claim'
+import { type NutrientCode, nutrientName } from '../model/nutrient'
+import { atMost, toPlaces } from '../words/rounding'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 const path = [{ id: 'nutrition', name: 'nutrition' }]

@@ -1,9 +1,11 @@
 // A claim's result, with its reasons.
 import type { FindingTable, Reason } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
+import type { ClaimCode } from '../model/claim'
+import type { Product } from '../model/product'
+import type { Workbook } from '../model/workbook'
 import type { Nutrition } from '../nutrition/rollUp'
 import type { Bill } from '../recipe/bill'
-import type { ClaimCode, NamedClaim, Product, Workbook } from '../workbook'
 
 export type Verdict = 'holds' | 'breaks' | 'unproven'
 /** The verdict of one line of the bill, for its mark in the ledger. `mayContain`: holds, with a may-contain that is shown. */
@@ -84,28 +86,3 @@ export function concluded(
     ...(note ? { note } : {}),
   }
 }
-
-export const claimName: Record<NamedClaim, string> = {
-  glutenFree: 'gluten-free',
-  dairyFree: 'dairy-free',
-  eggFree: 'egg-free',
-  nutFree: 'nut-free',
-  peanutFree: 'peanut-free',
-  soyFree: 'soya-free',
-  sesameFree: 'sesame-free',
-  vegan: 'vegan',
-  vegetarian: 'vegetarian',
-  sugarFree: 'sugars-free',
-  noAddedSugar: 'no added sugars',
-  refinedSugarFree: 'no refined sugar',
-  lowSugar: 'low sugars',
-  lowFat: 'low fat',
-  highFibre: 'high fibre',
-  sourceOfFibre: 'source of fibre',
-  sourceOfProtein: 'source of protein',
-  grainFree: 'grain-free',
-  paleo: 'paleo',
-  keto: 'keto',
-}
-export const nameOfClaim = (claim: ClaimCode): string =>
-  claim.startsWith('house:') ? claim.slice(6) : claimName[claim as NamedClaim]

@@ -1,8 +1,8 @@
 import Big from 'big.js'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '../assess'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
 import { packInForce } from './cost'
 
 const priced = (id: string, price: string, grams = 1000, change = {}) =>

@@ -1,10 +1,10 @@
 // What a batch costs in ingredients: bought weight by pack price. Decimals, exact until shown.
-
 import Big from 'big.js'
-import { byId } from '../ingredient/byId'
-import type { Ingredient, Pack } from '../ingredient/ingredient'
+import { byId } from '../model/byId'
+import type { Ingredient, Pack } from '../model/ingredient'
+import type { Kitchen } from '../model/kitchen'
+import type { Workbook } from '../model/workbook'
 import { type Bill, ediblePart } from '../recipe/bill'
-import type { Kitchen, Workbook } from '../workbook'
 
 export interface CostLine {
   ingredient: string

@@ -1,9 +1,11 @@
 import Big from 'big.js'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Step } from '../recipe/recipe'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import type { Kitchen, Product, Workbook } from '../workbook'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import type { Kitchen } from '../model/kitchen'
+import type { Product } from '../model/product'
+import type { Step } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
 import { type CostPart, fullCostOf } from './fullCost'
 
 const flour = sampleIngredient('flour')

@@ -1,14 +1,16 @@
 // Everything a batch costs: ingredients, packing, labour, oven, running costs, left-overs and losses. Each figure opens
 // into where it came from; an estimate says so; what is unknown is said and never taken as nothing. Decimals throughout.
 import Big from 'big.js'
-import { byId } from '../ingredient/byId'
-import { toPlaces } from '../measure/rounding'
+import { byId } from '../model/byId'
+import type { Oven } from '../model/kitchen'
+import type { Product } from '../model/product'
+import type { Recipe } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
 import { type Bill, billOf } from '../recipe/bill'
 import { batterOf } from '../recipe/filling'
 import { evenLoads, tinLoads } from '../recipe/loads'
 import { partShares, partsNeeded } from '../recipe/part'
-import type { Recipe } from '../recipe/recipe'
-import type { Oven, Product, Workbook } from '../workbook'
+import { toPlaces } from '../words/rounding'
 import { type Cost, costOf } from './cost'
 
 /** In the order they arise. `losses` are not spent beside the others: they are what the others cost for pieces nobody buys. */

@@ -1,7 +1,8 @@
 import Big from 'big.js'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Kitchen, Product } from '../workbook'
+import type { Kitchen } from '../model/kitchen'
+import type { Product } from '../model/product'
 import type { FullCost } from './fullCost'
 import { leaves, netPrice, suggestedPrice, taxOf, taxParts, toPricePoint, underFloor } from './price'
 

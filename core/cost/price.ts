@@ -1,7 +1,9 @@
 // From a cost to a price: margin, mark-up or food-cost share, tax as her settings say, and a sensible price point.
 import Big from 'big.js'
-import type { Kitchen, MarketCode, Product } from '../workbook'
-import type { PricePoint, Pricing, Tax } from './costing'
+import type { PricePoint, Pricing, Tax } from '../model/costing'
+import type { Kitchen } from '../model/kitchen'
+import type { MarketCode } from '../model/market'
+import type { Product } from '../model/product'
 import type { FullCost } from './fullCost'
 
 export interface TaxRate {

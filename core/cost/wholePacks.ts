@@ -1,7 +1,7 @@
 // What can be bought of a thing today, and the cheapest whole packs that cover an amount.
 import Big from 'big.js'
-import type { Ingredient, Pack } from '../ingredient/ingredient'
-import type { Workbook } from '../workbook'
+import type { Ingredient, Pack } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 import { converted } from './cost'
 
 type Grams = number

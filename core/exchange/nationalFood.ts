@@ -1,6 +1,6 @@
 // Foods in the published JSON shape of a public-domain national food-data service: `foodNutrients[].nutrient.number`.
 import { z } from 'zod'
-import type { NutrientCode, NutrientValue } from '../nutrition/nutrient'
+import type { NutrientCode, NutrientValue } from '../model/nutrient'
 
 export interface NamedNutrients {
   name: string

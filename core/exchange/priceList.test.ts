@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient } from '../sample'
-import { looksLikeFormula, readDecimal, safeCell } from './decimal'
+import { sampleIngredient } from '../../tests/fixtures/sample'
+import { readDecimal } from '../words/decimal'
 import { guessColumns, type PriceColumns, readDay, readPriceList } from './priceList'
+import { looksLikeFormula, safeCell } from './safeCell'
 
 const larder = [
   sampleIngredient('teff flour', { supplier: 'Tarn Mill', article: 'TM-412', packs: [] }),

@@ -1,11 +1,11 @@
 // A supplier's price list as rows of cells, turned into new packs; every row that cannot be taken is refused with its reason.
 import { z } from 'zod'
-import type { Ingredient, Pack } from '../ingredient/ingredient'
-import { Pack as PackShape } from '../ingredient/ingredient'
 import { matchName } from '../ingredient/match'
 import { grams } from '../measure/grams'
 import { plainly, readAmount } from '../measure/quantity'
-import { looksLikeFormula, readDecimal } from './decimal'
+import { type Ingredient, type Pack, Pack as PackShape } from '../model/ingredient'
+import { readDecimal } from '../words/decimal'
+import { looksLikeFormula } from './safeCell'
 
 /** Which column (from 0) holds what; null where the list has none. */
 export const PriceColumns = z.object({

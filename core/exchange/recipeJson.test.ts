@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { unitCodes } from '../measure/unit'
-import { type Line, type Recipe, roles } from '../recipe/recipe'
-import { sampleIngredient } from '../sample'
+import { sampleIngredient } from '../../tests/fixtures/sample'
+import { type Line, type Recipe, roles } from '../model/recipe'
+import { unitCodes } from '../model/unit'
 import { readRecipeFile, recipeFile } from './recipeJson'
 import { ownRecipeIn, recipeJsonLd } from './recipeJsonLd'
 

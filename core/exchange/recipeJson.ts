@@ -1,9 +1,9 @@
 // Fair Tin's own file of a recipe: the recipe, every part in it, and the names of what they are made of. Nothing is lost
 // in it. Facts, prices and proof of the ingredients stay where they were entered: whoever reads the file checks their own.
 import { z } from 'zod'
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
-import { partKey, Recipe } from '../recipe/recipe'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { partKey, Recipe } from '../model/recipe'
 
 export const recipeFormat = 'fair-tin-recipe'
 export const RecipeFile = z.object({

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { sampleIngredient, sampleLine, sampleRecipe } from '../../tests/fixtures/sample'
 import { readRecipe } from '../reading/readRecipe'
-import { sampleIngredient, sampleLine, sampleRecipe } from '../sample'
 import { isoMinutes, recipeJsonLd, textFromJsonLd } from './recipeJsonLd'
 
 // the shape of the example in schema.org's own documentation of Recipe, with an invented recipe

@@ -1,7 +1,7 @@
 // Recipes as schema.org describes them, in JSON-LD: read from a page or a file, and written.
 // https://schema.org/Recipe: name, recipeIngredient, recipeInstructions (text, HowToStep, HowToSection), recipeYield, cookTime, description.
-import type { Ingredient } from '../ingredient/ingredient'
-import { partKey, type Recipe, roleName, type Step } from '../recipe/recipe'
+import type { Ingredient } from '../model/ingredient'
+import { partKey, type Recipe, roleName, type Step } from '../model/recipe'
 import { writtenSum } from '../recipe/writtenAmount'
 import { cutScripts, withoutMarkup } from './html'
 import { type RecipeFile, readRecipeFile, recipeFile } from './recipeJson'

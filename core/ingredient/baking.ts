@@ -1,6 +1,6 @@
 // What an ingredient does in a free-from bake: how a flour behaves, how much gum it brings, how it sweetens and binds.
 // Common practice, no published source: advice to be tried, never a rule. What is not in the tables is not guessed.
-import type { Component, Ingredient } from './ingredient'
+import type { Component, Ingredient } from '../model/ingredient'
 
 /** How a flour or starch behaves, each 0 to 1 against the others. */
 export interface FlourWork {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { type Evidence, proofOf } from './evidence'
+import type { Evidence } from '../model/evidence'
+import { proofOf } from './evidence'
 import { isFreeByNature } from './nature'
 
 const paper = (change: Partial<Evidence> = {}): Evidence => ({

@@ -1,29 +1,6 @@
 // What a status rests on, and whether it still carries it.
-import { z } from 'zod'
-import { spokenDay } from '../measure/day'
-
-/** A calendar day, "2026-11-24". */
-export const IsoDate = z.iso.date('Give the day as a whole date.')
-
-export const evidenceKinds = ['specification', 'certificate', 'test', 'packLabel', 'ownKnowledge'] as const
-export const Evidence = z.object({
-  id: z.string().min(1),
-  kind: z.enum(evidenceKinds),
-  reference: z.string(),
-  dated: IsoDate,
-  reviewed: IsoDate.exactOptional(),
-  reviewedBy: z.string().exactOptional(),
-  expires: IsoDate.exactOptional(),
-})
-export type Evidence = z.infer<typeof Evidence>
-
-export const evidenceKindName: Record<Evidence['kind'], string> = {
-  specification: 'specification',
-  certificate: 'certificate',
-  test: 'test result',
-  packLabel: 'pack label',
-  ownKnowledge: 'own knowledge',
-}
+import { type Evidence, evidenceKindName } from '../model/evidence'
+import { spokenDay } from '../words/day'
 
 /** House rule: what each kind may carry. Own knowledge is a note, never a proof of absence. */
 export const whatProves: Record<Evidence['kind'], { absence: boolean; words: string }> = {

@@ -1,6 +1,6 @@
 // Words that give an allergen away, in names, statements and notes; and the words that only sound like it.
 // Common practice, no published source; the names of Annex II (Regulation (EU) 1169/2011) are marked as clear.
-import type { AllergenCode } from '../allergen/codes'
+import type { AllergenCode } from '../model/allergen'
 
 interface Entry {
   code: AllergenCode

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Workbook } from '../workbook'
-import { unknownIngredient } from './ingredient'
+import { unknownIngredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 import { sameShelf, shelfName, withInPlace } from './shelfName'
 
 const house = unknownIngredient('a', 'Rice flour ')

@@ -1,6 +1,6 @@
 // The shelf name: what several suppliers' articles stand for alike, and one of them tried in the place of another.
-import type { Workbook } from '../workbook'
-import type { Ingredient } from './ingredient'
+import type { Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 
 export const shelfName = (ingredient: Pick<Ingredient, 'name' | 'standsFor'>): string =>
   (ingredient.standsFor ?? ingredient.name).trim().toLowerCase()

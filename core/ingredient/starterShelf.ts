@@ -1,8 +1,8 @@
 // A starter shelf: common things of a free-from bakery, with how they measure and what they typically hold.
 // Weights and nutrition are typical values from memory of public food tables; every one is to be replaced by the supplier's.
 // Allergens are unknown, but for what is in the nature of the thing: nobody's almond flour is free of almond.
-import { type AllergenCode, allergenCodes } from '../allergen/codes'
-import { type Ingredient, type Traits, unknownIngredient } from './ingredient'
+import { type AllergenCode, allergenCodes } from '../model/allergen'
+import { type Ingredient, type Traits, unknownIngredient } from '../model/ingredient'
 import { isFreeByNature } from './nature'
 
 export const shelfGroups = [

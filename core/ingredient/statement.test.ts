@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { AllergenCode } from '../allergen/codes'
 import { compositionText } from '../label/ingredientList'
-import type { Component } from './ingredient'
+import type { AllergenCode } from '../model/allergen'
+import type { Component } from '../model/ingredient'
 import { readStatement } from './statement'
 
 const nuts: AllergenCode[] = ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia']

@@ -1,6 +1,6 @@
 // A supplier's ingredient statement, read into a composition tree, with the allergens its words speak of.
-import type { AllergenCode } from '../allergen/codes'
-import type { Component } from './ingredient'
+import type { AllergenCode } from '../model/allergen'
+import type { Component } from '../model/ingredient'
 import { mentions } from './lexicon'
 
 export interface ReadStatement {

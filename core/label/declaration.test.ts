@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { assess } from '../assess'
-import type { Ingredient } from '../ingredient/ingredient'
-import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import type { Product, Workbook } from '../workbook'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import type { Ingredient } from '../model/ingredient'
+import type { Product } from '../model/product'
+import type { Workbook } from '../model/workbook'
 import type { Run } from './run'
 
 const marked = (runs: readonly Run[]) => runs.map(run => (run.strong ? `*${run.text}*` : run.text)).join('')

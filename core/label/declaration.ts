@@ -1,18 +1,16 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
-
-import { type AllergenCode, allergenName, glutenCereals } from '../allergen/codes'
 import { kitchenFindings } from '../allergen/crossContact'
-import { type FindingTable, rolledUp } from '../allergen/rollUp'
-import { type ClaimResult, nameOfClaim } from '../claim/verdict'
-import { byId } from '../ingredient/byId'
+import { rolledUp } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
-import { daysAfter } from '../measure/day'
-import { toPlaces } from '../measure/rounding'
-import type { Nutrition } from '../nutrition/rollUp'
-import type { Bill } from '../recipe/bill'
+import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
+import { byId } from '../model/byId'
+import { nameOfClaim } from '../model/claim'
+import type { MarketCode } from '../model/market'
+import type { Product } from '../model/product'
 import { onlyInMethods } from '../recipe/onlyInMethod'
-import type { Recipe } from '../recipe/recipe'
-import type { MarketCode, Product, Workbook } from '../workbook'
+import { daysAfter } from '../words/day'
+import { toPlaces } from '../words/rounding'
+import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { ingredientList, printedName } from './ingredientList'
 import { type FactsPanel, nutritionFacts } from './nutritionFacts'
@@ -57,17 +55,6 @@ export const dateMark = (product: Product, baked: string, { words }: RulePack): 
   product.keeps
     ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore} ${words.day(daysAfter(baked, product.keeps.days))}`
     : null
-
-export interface DeclarationContext {
-  product: Product
-  recipe: Recipe | undefined
-  bill: Bill
-  workbook: Workbook
-  rules: RulePack
-  found: FindingTable
-  nutrition: Nutrition
-  claims: ClaimResult[]
-}
 
 export function declarationOf(context: DeclarationContext): Declaration {
   const { product, bill, workbook, rules, found, claims } = context

@@ -1,7 +1,7 @@
 // An allergen's name, set apart inside the ingredient list (Regulation (EU) 1169/2011, Art. 21).
-import { type AllergenCode, allergenName } from '../allergen/codes'
 import { mentions } from '../ingredient/lexicon'
 import type { RulePack } from '../market/rulePack'
+import { type AllergenCode, allergenName } from '../model/allergen'
 import { joined, plain, type Run, strong } from './run'
 
 /** The codes a market wants declared. */

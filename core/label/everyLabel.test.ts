@@ -1,13 +1,13 @@
 // What must be so of every label, whatever it is of: names that mislead, statuses at random, both sets of rules.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenStatuses } from '../allergen/codes'
-import { assess } from '../assess'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { marketDifferences } from '../assess/differences'
 import { mentions } from '../ingredient/lexicon'
 import { rulesOf } from '../market/market'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
-import type { MarketCode } from '../workbook'
-import { marketDifferences } from './differences'
+import { type AllergenCode, type AllergenStatus, allergenCodes, allergenStatuses } from '../model/allergen'
+import type { MarketCode } from '../model/market'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { textOf } from './run'
 

@@ -1,13 +1,12 @@
 // The ingredient list: descending weight as used, compounds in brackets, allergens named as the market asks.
 // EU and UK: Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII. US: 21 CFR 101.4. Both from memory.
-
-import type { AllergenCode } from '../allergen/codes'
 import type { FindingTable } from '../allergen/rollUp'
-import { byId } from '../ingredient/byId'
-import type { Component, Ingredient } from '../ingredient/ingredient'
 import type { RulePack } from '../market/rulePack'
+import type { AllergenCode } from '../model/allergen'
+import { byId } from '../model/byId'
+import type { Component, Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
 import type { Bill, BillLine } from '../recipe/bill'
-import type { Workbook } from '../workbook'
 import { declaredCodes, emphasised, inBrackets, labelNameOf } from './emphasis'
 import type { Quid } from './quid'
 import { joined, plain, type Run, strong, textOf } from './run'

@@ -3,10 +3,10 @@ import { roundNutrient } from '../market/roundNutrient'
 import type { Rounded, RulePack } from '../market/rulePack'
 import { usPercentDailyValue } from '../market/us'
 import { usServing } from '../market/usServing'
-import { toPlaces } from '../measure/rounding'
-import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
+import { type NutrientCode, nutrientName } from '../model/nutrient'
+import type { Product } from '../model/product'
 import type { NutrientTable, Nutrition } from '../nutrition/rollUp'
-import type { Product } from '../workbook'
+import { toPlaces } from '../words/rounding'
 import type { NutritionTable, TableRow } from './nutritionTable'
 
 export interface FactsPanel {

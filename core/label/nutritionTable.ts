@@ -1,8 +1,7 @@
 // The nutrition table as its market lays it out, or the list of what is missing. A gap is never printed as 0.
-
 import { roundNutrient } from '../market/roundNutrient'
 import type { RulePack } from '../market/rulePack'
-import { type NutrientCode, nutrientName } from '../nutrition/nutrient'
+import { type NutrientCode, nutrientName } from '../model/nutrient'
 import { type NutrientTable, type Nutrition, saltOf } from '../nutrition/rollUp'
 
 export interface TableRow {

@@ -1,7 +1,8 @@
 // QUID: the share of an ingredient in the name or picture (Regulation (EU) 1169/2011, Art. 22 and Annex VIII).
-import { toPlaces } from '../measure/rounding'
+import type { Product } from '../model/product'
+import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
-import type { Product, Workbook } from '../workbook'
+import { toPlaces } from '../words/rounding'
 
 export interface Quid {
   /** Printed share by ingredient id, "45 %". Empty where shares must be said as weights. */

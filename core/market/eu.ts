@@ -1,6 +1,6 @@
 // European Union. Transcribed from memory of the sources cited beside each part: verify before relying on it.
-import { spokenDay } from '../measure/day'
-import { toPlaces } from '../measure/rounding'
+import { spokenDay } from '../words/day'
+import { toPlaces } from '../words/rounding'
 import type { EnergyFactors, RoundingStep, RulePack } from './rulePack'
 
 const nutritionClaims = 'Regulation (EC) 1924/2006, Annex'

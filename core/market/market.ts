@@ -1,5 +1,5 @@
 // The rule packs there are.
-import type { MarketCode } from '../workbook'
+import type { MarketCode } from '../model/market'
 import { eu } from './eu'
 import type { RulePack } from './rulePack'
 import { uk } from './uk'

@@ -1,6 +1,6 @@
 // A nutrient value as its market prints it, without the unit.
-import { atMost, toNearest } from '../measure/rounding'
-import type { MarketCode } from '../workbook'
+import type { MarketCode } from '../model/market'
+import { atMost, toNearest } from '../words/rounding'
 import { rulesOf } from './market'
 import type { Rounded, RoundingStep } from './rulePack'
 

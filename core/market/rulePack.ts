@@ -1,7 +1,8 @@
 // The shape of one market's rules: lists, thresholds, factors, rounding and wording, each with its citation.
-import type { AllergenCode } from '../allergen/codes'
-import type { NutrientCode } from '../nutrition/nutrient'
-import type { MarketCode, NamedClaim } from '../workbook'
+import type { AllergenCode } from '../model/allergen'
+import type { NamedClaim } from '../model/claim'
+import type { MarketCode } from '../model/market'
+import type { NutrientCode } from '../model/nutrient'
 
 /** One step of a rounding rule: values up to (or, `below`, under) the edge are printed so. Tried in order. */
 export interface RoundingStep {

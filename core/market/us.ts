@@ -1,7 +1,7 @@
 // United States. Transcribed from memory of the sources cited beside each part: verify before relying on it.
-import { monthName } from '../measure/day'
-import { toPlaces } from '../measure/rounding'
-import type { NutrientCode } from '../nutrition/nutrient'
+import type { NutrientCode } from '../model/nutrient'
+import { monthName } from '../words/day'
+import { toPlaces } from '../words/rounding'
 import { eu } from './eu'
 import type { EnergyFactors, RoundingStep, RulePack } from './rulePack'
 

@@ -1,5 +1,5 @@
 // Serving size in the United States: from the reference amount and the piece (21 CFR 101.12(b) and 101.9(b)), from memory.
-import type { Product } from '../workbook'
+import type { Product } from '../model/product'
 
 /** Reference amounts customarily consumed, grams. Icing is given by volume (2 tbsp), so it has no weight here. */
 export const usReferenceAmount: Record<NonNullable<Product['category']>, number | null> = {

@@ -1,5 +1,5 @@
 // Typical weights of kitchen measures, used until the bakery has weighed its own. Common practice, no published source.
-import { millilitresOf } from './unit'
+import { millilitresOf } from './convert'
 
 const us = millilitresOf('cup')!
 /** Grams in one US customary cup, or in one medium piece, by the names a thing goes by. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient } from '../sample'
+import { sampleIngredient } from '../../tests/fixtures/sample'
 import { grams } from './grams'
 
 const flour = sampleIngredient('mystery flour', {

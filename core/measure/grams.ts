@@ -1,8 +1,9 @@
 // How many grams a written amount is, of one ingredient.
-import type { Ingredient, Measure } from '../ingredient/ingredient'
+import type { Ingredient, Measure } from '../model/ingredient'
+import type { Amount, Measures, UnitCode } from '../model/unit'
+import { toPlaces } from '../words/rounding'
+import { gramsOf, guessedGrams, millilitresOf } from './convert'
 import { typicalGramsPerMl, typicalPiece } from './density'
-import { toPlaces } from './rounding'
-import { type Amount, gramsOf, guessedGrams, type Measures, millilitresOf, type UnitCode } from './unit'
 
 export type GramsResult = { grams: number; estimate: boolean; how: string } | { unknown: string }
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { type Amount, type UnitCode, unitCodes } from '../model/unit'
 import { writtenAmount } from '../recipe/writtenAmount'
 import { plainly, readAmount, readNumber } from './quantity'
-import { type Amount, type UnitCode, unitCodes } from './unit'
 
 const number = (text: string) => readNumber(plainly(text))?.value
 describe('readNumber', () => {

@@ -1,5 +1,5 @@
 // Reading a written number and unit: "1½", "1 1/2", "1.250 kg", "one and a half cups", "2–3 tbsp", "3 large".
-import type { Amount, Size, UnitCode } from './unit'
+import type { Amount, Size, UnitCode } from '../model/unit'
 
 const vulgar: Record<string, string> = {
   '½': '1/2',

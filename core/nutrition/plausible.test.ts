@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { NutrientCode } from './nutrient'
+import type { NutrientCode } from '../model/nutrient'
 import { doubtsAbout } from './plausible'
 
 const doubts = (values: Partial<Record<NutrientCode, number>>) =>

@@ -1,6 +1,6 @@
 // Can these values be true together? What a pack or a table states is checked before it is taken.
 import { rulesOf } from '../market/market'
-import type { NutrientCode } from './nutrient'
+import type { NutrientCode } from '../model/nutrient'
 import { energyOf } from './rollUp'
 
 export interface Doubt {

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '../assess'
-import type { Ingredient } from '../ingredient/ingredient'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import type { Ingredient } from '../model/ingredient'
 
 const value = (grams: number) => ({ value: grams, source: 's' })
 const nutrition = (ingredients: Ingredient[], change = {}, lines = ingredients.map(one => sampleLine(one.id, 100))) =>

@@ -1,10 +1,10 @@
 // Nutrients of the finished food from those of its ingredients. A value nobody gave is a gap, never 0.
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
 import type { EnergyFactors, RulePack } from '../market/rulePack'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { type NutrientCode, nutrientCodes } from '../model/nutrient'
+import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
-import type { Workbook } from '../workbook'
-import { type NutrientCode, nutrientCodes } from './nutrient'
 import { statedOf } from './stated'
 
 export interface Range {

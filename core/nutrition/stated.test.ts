@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { unknownIngredient } from '../ingredient/ingredient'
-import { sampleIngredient } from '../sample'
-import { nutrientCodes } from './nutrient'
+import { sampleIngredient } from '../../tests/fixtures/sample'
+import { unknownIngredient } from '../model/ingredient'
+import { nutrientCodes } from '../model/nutrient'
 import { statedOf } from './stated'
 
 const value = (grams: number) => ({ value: grams, source: 'pack' })

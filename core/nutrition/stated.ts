@@ -1,6 +1,6 @@
 // What is known of a nutrient in one ingredient: as stated, or as it follows from what else is known of it. Nothing is guessed.
-import type { Ingredient } from '../ingredient/ingredient'
-import type { NutrientCode, NutrientValue } from './nutrient'
+import type { Ingredient } from '../model/ingredient'
+import type { NutrientCode, NutrientValue } from '../model/nutrient'
 
 const follows = (value: number, from: string): NutrientValue => ({ value, source: `follows from ${from}` })
 

@@ -1,6 +1,7 @@
 // The amounts at the start of a line: how much, what is added to it or taken away, and the same said again.
+import { gramsOf } from '../measure/convert'
 import { readAmount } from '../measure/quantity'
-import { type Amount, gramsOf } from '../measure/unit'
+import type { Amount } from '../model/unit'
 import { partOf } from './partWords'
 
 export interface Amounts {

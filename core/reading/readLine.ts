@@ -1,7 +1,7 @@
 // One written ingredient line, read: amount, item, form, preparation, role. What is not understood stays in the item.
 import { readAmount } from '../measure/quantity'
-import type { Amount, Size } from '../measure/unit'
-import type { Role } from '../recipe/recipe'
+import type { Role } from '../model/recipe'
+import type { Amount, Size } from '../model/unit'
 import { amountBehindName, amountsAtHead, repeats, takeCounted } from './amounts'
 import { opened } from './opening'
 import { takeBefore } from './prepWords'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { type Card, cards } from '../../tests/fixtures/recipeCards'
 import { type ReadRecipe, readRecipe } from './readRecipe'
-import { type Card, cards } from './readRecipe.cards'
 
 const card = `Damson & buckwheat slice
 Makes 24 slices in two 20 cm square tins

@@ -1,8 +1,8 @@
 // A whole recipe as pasted: title, headings, ingredient lines, method, oven, tin, yield. Nothing is thrown away.
 import { textFromJsonLd } from '../exchange/recipeJsonLd'
-import type { UnitCode } from '../measure/unit'
-import type { Role, Step } from '../recipe/recipe'
-import type { Tin } from '../recipe/tin'
+import type { Role, Step } from '../model/recipe'
+import type { Tin } from '../model/tin'
+import type { UnitCode } from '../model/unit'
 import { linesInProse } from './prose'
 import { type ReadLine, readLine } from './readLine'
 import { readMinutes, readOven, readStep } from './readStep'

@@ -1,5 +1,5 @@
 // Words that say where a line goes: beside it, on top, in the tin, or down the sink.
-import type { Role } from '../recipe/recipe'
+import type { Role } from '../model/recipe'
 
 const tinWords = '(?:tins?|pans?|trays?|moulds?|molds?|dish|cases?|ramekins?|griddle|basins?|skillet|waffle iron|bowl)'
 const kindOfTin =

@@ -1,6 +1,6 @@
 // What a line is of: its name as one would look it up, its form, and what may stand in its place.
 import { readAmount, readNumber } from '../measure/quantity'
-import type { Amount } from '../measure/unit'
+import type { Amount } from '../model/unit'
 import type { Amounts } from './amounts'
 import { partOf } from './partWords'
 import { takeBefore, takeBehind } from './prepWords'

@@ -1,7 +1,7 @@
 // One written line may be several: a second use of the same, two things joined, something mixed in. Whatever goes into the
 // food gets a line of its own, so that its weight counts and its allergens are looked for.
 import { readAmount } from '../measure/quantity'
-import type { Amount } from '../measure/unit'
+import type { Amount } from '../model/unit'
 import { undecorated } from './opening'
 import { takeBefore } from './prepWords'
 import { another, longestRead, more, type ReadLine, readLine } from './readLine'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { sampleLine, sampleRecipe } from '../../tests/fixtures/sample'
 import { celsiusOf, dials } from '../measure/temperature'
-import { sampleLine, sampleRecipe } from '../sample'
 import { aheadOf, doneTestWarning } from './ahead'
 
 const pastry = sampleRecipe('pastry', [sampleLine('butter', 200, { prep: 'chilled, cubed' })], {

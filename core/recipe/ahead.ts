@@ -1,6 +1,6 @@
 // What starts before the oven does: the steps people forget, collected from the method and from what the lines ask for.
-import { byId } from '../ingredient/byId'
-import { partKey, type Recipe } from './recipe'
+import { byId } from '../model/byId'
+import { partKey, type Recipe } from '../model/recipe'
 
 export interface Ahead {
   what: string

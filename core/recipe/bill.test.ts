@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import type { Line, Role } from '../model/recipe'
 import { billOf } from './bill'
-import type { Line, Role } from './recipe'
 
 const flour = sampleIngredient('flour')
 const water = sampleIngredient('water')

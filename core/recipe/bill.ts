@@ -1,10 +1,11 @@
 // A recipe exploded to ingredient masses: the one input to cost, allergens, nutrition and the label.
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
+import { gramsOf } from '../measure/convert'
 import { type GramsResult, grams } from '../measure/grams'
-import { gramsOf, type Size } from '../measure/unit'
-import type { Workbook } from '../workbook'
-import { type Line, partKey, type Recipe, type Role } from './recipe'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { type Line, partKey, type Recipe, type Role } from '../model/recipe'
+import type { Size } from '../model/unit'
+import type { Workbook } from '../model/workbook'
 
 export interface PathStep {
   id: string

@@ -2,8 +2,8 @@
 // a wished-for behaviour, within limits.
 // The programme is plain data; whoever has a solver solves it. Shares of the blend are the variables, and sum to 1.
 import { bakingOf, type FlourKind, type FlourWork, flourWorks } from '../ingredient/baking'
-import type { Ingredient } from '../ingredient/ingredient'
-import { percent, toPlaces } from '../measure/rounding'
+import type { Ingredient } from '../model/ingredient'
+import { percent, toPlaces } from '../words/rounding'
 
 export interface BlendFlour {
   id: string

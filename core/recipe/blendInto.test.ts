@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import type { Ingredient } from '../ingredient/ingredient'
+import { sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { applyEdit } from '../edit/recipeEdit'
 import { starterShelf } from '../ingredient/starterShelf'
-import { sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import type { Ingredient } from '../model/ingredient'
+import type { Recipe } from '../model/recipe'
 import { billOf } from './bill'
 import { blendEdits } from './blendInto'
-import { applyEdit } from './edit'
-import type { Recipe } from './recipe'
 
 const shelf = (name: string): Ingredient => starterShelf.find(one => one.ingredient.name === name)!.ingredient
 const [rice, tapioca, sorghum, gum, sugar, egg] = [

@@ -1,12 +1,12 @@
 // Another flour blend put into a recipe: the flours of today go, the new ones come, of the same weight together.
+import { before, type RecipeEdit } from '../edit/recipeEdit'
 import { bakingOf } from '../ingredient/baking'
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
-import { toPlaces } from '../measure/rounding'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import type { Line, Recipe } from '../model/recipe'
+import { toPlaces } from '../words/rounding'
 import type { Bill, BillLine } from './bill'
 import type { Blend } from './blend'
-import { before, type RecipeEdit } from './edit'
-import type { Line, Recipe } from './recipe'
 
 /**
  * The edits that put `blend` into the recipe: lines of flour, and parts that are nothing but flour and gum, are taken out;

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleLine, sampleRecipe } from '../sample'
+import { sampleLine, sampleRecipe } from '../../tests/fixtures/sample'
+import { bodyOf } from '../edit/recipeEdit'
+import type { Line } from '../model/recipe'
 import { compareRecipes } from './compare'
-import { bodyOf } from './edit'
-import type { Line } from './recipe'
 
 const nameOf = (of: Line['of']) => ('recipe' in of ? of.recipe : of.ingredient)
 const lines = ['flour', 'sugar', 'butter', 'salt'].map((thing, at) => sampleLine(thing, 100 + at, { id: thing }))

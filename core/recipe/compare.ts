@@ -1,7 +1,7 @@
 // Two versions of a recipe, line by line: what came, what went, what is otherwise.
-import type { RecipeBody } from './edit'
-import { type Line, partKey, roleName } from './recipe'
-import { tinName } from './tin'
+import type { RecipeBody } from '../edit/recipeEdit'
+import { type Line, partKey, roleName } from '../model/recipe'
+import { tinName } from '../model/tin'
 import { writtenSum } from './writtenAmount'
 
 export interface Row {

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleRecipe } from '../sample'
+import { sampleRecipe } from '../../tests/fixtures/sample'
+import type { Recipe } from '../model/recipe'
+import type { Tin } from '../model/tin'
 import { fillTins, firstLookAfter } from './filling'
 import { evenLoads, tinLoads } from './loads'
-import type { Recipe } from './recipe'
-import type { Tin } from './tin'
 
 const loaf: Tin = { shape: 'loaf', length: 23, width: 13, depth: 7 }
 const small: Tin = { shape: 'loaf', length: 16, width: 9, depth: 5 }

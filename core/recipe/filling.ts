@@ -1,8 +1,9 @@
 // A batch divided over tins: grams of batter for each, how full it gets, when to look first.
-import { percent, toPlaces } from '../measure/rounding'
+import type { Recipe } from '../model/recipe'
+import { type TinCount, tinName } from '../model/tin'
+import { percent, toPlaces } from '../words/rounding'
 import type { Bill } from './bill'
-import type { Recipe } from './recipe'
-import { type TinCount, type TinRule, tinName, tinRoom, tinVolume } from './tin'
+import { type TinRule, tinRoom, tinVolume } from './tin'
 
 /** A wet batter weighs about as much as water; a beaten one less. Common practice, for how full a tin looks only. */
 const gramsPerMl = 1.05

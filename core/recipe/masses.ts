@@ -1,8 +1,7 @@
 // Four weights of every line: as bought, prepared, going in, and in the finished thing. What is lost between them closes.
-
 import { bakingOf } from '../ingredient/baking'
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
 import { type Bill, ediblePart } from './bill'
 
 type Grams = number

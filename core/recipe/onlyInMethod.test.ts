@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { assess } from '../assess'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
 import { onlyInMethod, onlyInMethodOf, onlyInMethods } from './onlyInMethod'
 
 const spoken = (step: string, ...names: string[]) => onlyInMethod([step], names).map(one => one.word)

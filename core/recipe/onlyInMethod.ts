@@ -1,7 +1,7 @@
 // Food that only the method speaks of: "Brush with milk" where no line holds milk. Lines are checked; words in a method are not.
 import { mentions } from '../ingredient/lexicon'
-import type { Workbook } from '../workbook'
-import { partKey, type Recipe } from './recipe'
+import { partKey, type Recipe } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
 
 export interface OnlyInMethod {
   /** Index of the step. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { partKey } from '../model/recipe'
 import { billOf } from './bill'
 import { circleThrough, partShares, partsNeeded } from './part'
-import { partKey } from './recipe'
 
 const flour = sampleIngredient('flour')
 const sugar = sampleIngredient('sugar')

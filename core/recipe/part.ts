@@ -1,8 +1,8 @@
 // Recipes inside recipes: what would go round in a circle, and how much of each part a batch asks for.
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { partKey, type Recipe } from '../model/recipe'
 import { type Bill, billOf } from './bill'
-import { partKey, type Recipe } from './recipe'
 
 /** A kept version standing in a workbook beside the newest one. */
 export const isFrozen = (recipe: Pick<Recipe, 'id'>): boolean => recipe.id.includes('@')

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { ClaimCode, MarketCode, Product } from '../workbook'
+import type { ClaimCode } from '../model/claim'
+import type { MarketCode } from '../model/market'
+import type { Product } from '../model/product'
+import type { Recipe } from '../model/recipe'
 import { partOnBench, productsWith } from './partOnBench'
-import type { Recipe } from './recipe'
 
 const recipe = (id: string, ...parts: string[]): Recipe => ({
   id,

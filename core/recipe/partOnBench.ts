@@ -1,6 +1,7 @@
 // A part on a bench of its own: not sold by itself, but judged by every claim and market of what it goes into.
-import type { Product, Workbook } from '../workbook'
-import { partKey, type Recipe } from './recipe'
+import type { Product } from '../model/product'
+import { partKey, type Recipe } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
 
 /** Products that the part goes into, at whatever depth. */
 export function productsWith(workbook: Pick<Workbook, 'recipes' | 'products'>, part: string): Product[] {

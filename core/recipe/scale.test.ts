@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { scaleFactor } from './scale'
 import { baseArea, tinFactor, tinVolume } from './tin'
 

@@ -1,8 +1,9 @@
 // How many makings a wished-for batch is.
-import type { Workbook } from '../workbook'
+import type { Recipe } from '../model/recipe'
+import type { Tin, TinCount } from '../model/tin'
+import type { Workbook } from '../model/workbook'
 import { billOf } from './bill'
-import type { Recipe } from './recipe'
-import { impossible, type Tin, type TinCount, type TinRule, tinFactor, tinRoom } from './tin'
+import { impossible, type TinRule, tinFactor, tinRoom } from './tin'
 
 export type BatchTarget =
   | { pieces: number }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { bakingOf } from '../ingredient/baking'
-import type { Ingredient } from '../ingredient/ingredient'
 import { starterShelf } from '../ingredient/starterShelf'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import type { Ingredient } from '../model/ingredient'
 import { billOf } from './bill'
 import { adviceOn, doughOf } from './structure'
 

@@ -8,9 +8,9 @@ import {
   flourWorks,
   type SweetenerKind,
 } from '../ingredient/baking'
-import { byId } from '../ingredient/byId'
-import type { Ingredient } from '../ingredient/ingredient'
-import { percent, toPlaces } from '../measure/rounding'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { percent, toPlaces } from '../words/rounding'
 import type { Bill } from './bill'
 
 type Grams = number

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../sample'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { billOf } from './bill'
 import { bakersPercentages, massesOf } from './masses'
 import { eggsApart, weighingTolerance, weighOn, weighOut, wholePieces } from './weighOut'

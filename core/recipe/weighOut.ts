@@ -1,7 +1,7 @@
 // What one can weigh: each weight rounded to a scale that can show it, and what the rounding does to the batch.
-import type { Ingredient } from '../ingredient/ingredient'
 import { grams } from '../measure/grams'
-import { percent, toNearest, toPlaces, weighed } from '../measure/rounding'
+import type { Ingredient } from '../model/ingredient'
+import { percent, toNearest, toPlaces, weighed } from '../words/rounding'
 import type { Bill, BillLine } from './bill'
 
 type Grams = number

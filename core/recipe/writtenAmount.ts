@@ -1,6 +1,6 @@
 // An amount as a baker writes it: "1½ cups", "2–3 tbsp", "3 large".
-import type { Amount, UnitCode } from '../measure/unit'
-import type { Line } from './recipe'
+import type { Line } from '../model/recipe'
+import type { Amount, UnitCode } from '../model/unit'
 
 const fractions: [number, string][] = [
   [1 / 8, '⅛'],

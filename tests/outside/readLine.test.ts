@@ -1,10 +1,11 @@
 // Ingredient lines as notebooks, cards and pages have them, beside the registry's general ingredient-line parser
 // (parse-ingredient). Written for this check in twenty-two batches, each before the reader was run on it; what it then missed was
 // mended, so the tables are no measure of lines it has not seen. Expectations are common practice.
+
 import { type Amount, mentions, type ReadLine, type Role, readLine, readRecipe, type UnitCode } from '@fair-tin/core'
 import { parseIngredient } from 'parse-ingredient'
 import { describe, expect, it } from 'vitest'
-import { batches, type LineRow } from './readLine.lines'
+import { batches, type LineRow } from '../fixtures/readLines'
 
 /** "2 tbsp", "2-3 tsp", "3 each large", "" for none. */
 const amountOf = (text: string): Amount | null => {

@@ -1,4 +1,4 @@
-import { marketsServed, rulesOf } from '@fair-tin/core'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { listFindable, listStaff } from '@fair-tin/data'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'

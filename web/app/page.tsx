@@ -1,4 +1,4 @@
-import { mattersToday } from '@fair-tin/core'
+import { mattersToday } from '@fair-tin/core/assess'
 import { lotsOnHand, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../bakery'
 import { Today } from '../screens/today/Today'

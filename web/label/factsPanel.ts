@@ -1,5 +1,5 @@
 // Nutrition Facts, vertical, set in millimetres: sizes, order, bars and hairlines by 21 CFR 101.9(d), from memory.
-import type { FactsPanel, TableRow } from '@fair-tin/core'
+import type { FactsPanel, TableRow } from '@fair-tin/core/label'
 import { textWidth } from './metrics'
 import type { Page } from './page'
 import { type Column, paragraph, plain, set } from './paragraph'

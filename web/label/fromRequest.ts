@@ -1,6 +1,9 @@
 // A label for one product, from the address of a request: day of baking, lot.
 import 'server-only'
-import { assess, dateMark, IsoDate, type MarketCode, marketsServed, rulesOf } from '@fair-tin/core'
+import { assess } from '@fair-tin/core/assess'
+import { dateMark } from '@fair-tin/core/label'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { IsoDate, type MarketCode } from '@fair-tin/core/model'
 import { readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
 import { type LabelLayout, labelSizes, layOut, usualSize } from './layout'

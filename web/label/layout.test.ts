@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs'
-import { assess, type Declaration, type MarketCode, textOf } from '@fair-tin/core'
+import { assess } from '@fair-tin/core/assess'
+import { type Declaration, textOf } from '@fair-tin/core/label'
+import type { MarketCode } from '@fair-tin/core/model'
 import fontkit from '@pdf-lib/fontkit'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'

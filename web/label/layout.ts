@@ -1,6 +1,6 @@
 // A declaration set out on a label in millimetres: laid out once here, drawn twice (SVG and PDF).
 // Letter heights by market are in legal.ts.
-import type { Declaration } from '@fair-tin/core'
+import type { Declaration } from '@fair-tin/core/label'
 import { setFacts } from './factsPanel'
 import { type LetterRules, letterRules } from './legal'
 import { figureHeight, lacking, xHeight } from './metrics'

@@ -1,5 +1,5 @@
 // How large a label's letters must be, by market. From memory of the texts named; verify before relying on it.
-import type { MarketCode } from '@fair-tin/core'
+import type { MarketCode } from '@fair-tin/core/model'
 
 export interface LetterRules {
   /** Of the smallest letters, mm. */

@@ -1,5 +1,5 @@
 // Words set into a column: measured once, broken where they must be, never cut. Millimetres throughout.
-import type { Run } from '@fair-tin/core'
+import type { Run } from '@fair-tin/core/label'
 import { textWidth } from './metrics'
 import type { Page } from './page'
 

@@ -1,5 +1,5 @@
 // The table of typical values, per 100 g and per piece (Regulation (EU) 1169/2011, Annex XV).
-import type { Declaration, TableRow } from '@fair-tin/core'
+import type { Declaration, TableRow } from '@fair-tin/core/label'
 import { textWidth } from './metrics'
 import type { Page } from './page'
 import { type Column, leading } from './paragraph'

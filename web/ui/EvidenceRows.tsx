@@ -1,6 +1,6 @@
 // Documents with their dates: what a status or a record rests on.
 'use client'
-import { type Evidence, evidenceKindName, evidenceKinds } from '@fair-tin/core'
+import { type Evidence, evidenceKindName, evidenceKinds } from '@fair-tin/core/model'
 import { Choose } from './Choose'
 
 export interface EvidenceRow {

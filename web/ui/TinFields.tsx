@@ -1,6 +1,7 @@
 // A tin by its shape and inside measures.
 'use client'
-import { impossible, Tin } from '@fair-tin/core'
+import { Tin } from '@fair-tin/core/model'
+import { impossible } from '@fair-tin/core/recipe'
 import { Choose } from './Choose'
 
 export interface TinDraft {

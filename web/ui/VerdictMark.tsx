@@ -1,5 +1,5 @@
 // A verdict as a shape: a closed disc, a ring open at the top, a lozenge broken in two. The word is always near.
-import type { Mark } from '@fair-tin/core'
+import type { Mark } from '@fair-tin/core/claim'
 
 export const markWord: Record<Mark, string> = {
   holds: 'holds',

@@ -1,4 +1,6 @@
-import { billOf, costOf, type Recipe, unknownIngredient, type Workbook } from '@fair-tin/core'
+import { costOf } from '@fair-tin/core/cost'
+import { type Recipe, unknownIngredient, type Workbook } from '@fair-tin/core/model'
+import { billOf } from '@fair-tin/core/recipe'
 import { describe, expect, it } from 'vitest'
 import { missing } from './missing'
 

@@ -8,7 +8,7 @@ import {
   contradictions,
   lpText,
   readBlend,
-} from '@fair-tin/core'
+} from '@fair-tin/core/recipe'
 import { expose } from 'comlink'
 import highs from 'highs'
 

@@ -1,5 +1,5 @@
 // Off the main thread: reads a price list's cells, and looks its rows through.
-import { type PriceColumns, type PriceListContext, readPriceList } from '@fair-tin/core'
+import { type PriceColumns, type PriceListContext, readPriceList } from '@fair-tin/core/exchange'
 import { expose } from 'comlink'
 import { cellsOf } from '../screens/prices/cells'
 

@@ -1,12 +1,6 @@
 // Off the main thread: what a change of one ingredient would do to every product.
-import {
-  type Catalogue,
-  catalogueOf,
-  cheapestThatKeeps,
-  type Ingredient,
-  type Workbook,
-  whatChanges,
-} from '@fair-tin/core'
+import { type Catalogue, catalogueOf, cheapestThatKeeps, whatChanges } from '@fair-tin/core/assess'
+import type { Ingredient, Workbook } from '@fair-tin/core/model'
 import { expose } from 'comlink'
 
 let catalogue: Catalogue | null = null

@@ -1,4 +1,6 @@
-import { assess, billOf, isFrozen, toPlaces, weighed } from '@fair-tin/core'
+import { assess } from '@fair-tin/core/assess'
+import { billOf, isFrozen } from '@fair-tin/core/recipe'
+import { toPlaces, weighed } from '@fair-tin/core/words'
 import { partsOnShelf, readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../../bakery'
 import { Shelf } from '../../screens/recipes/Shelf'

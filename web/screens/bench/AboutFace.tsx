@@ -1,14 +1,8 @@
 // The lid's product: its name, weight, keeping, claims and markets. Every key and tick moves the bench at once.
 'use client'
-import {
-  type ClaimCode,
-  claimName,
-  marketsServed,
-  namedClaims,
-  type ProductField,
-  productCategories,
-  rulesOf,
-} from '@fair-tin/core'
+import type { ProductField } from '@fair-tin/core/edit'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { type ClaimCode, claimName, namedClaims, productCategories } from '@fair-tin/core/model'
 import { Choose } from '../../ui/Choose'
 import type { LidProps } from './Lid'
 import { putField, readField } from './productEdit'

@@ -1,6 +1,9 @@
 // Adds lines as one would write them; several rows pasted at once become several lines.
 'use client'
-import { type BenchEdit, type Line, longestName, matchName, type Named, type Recipe, readLine } from '@fair-tin/core'
+import type { BenchEdit } from '@fair-tin/core/edit'
+import { matchName, type Named } from '@fair-tin/core/ingredient'
+import { type Line, longestName, type Recipe } from '@fair-tin/core/model'
+import { readLine } from '@fair-tin/core/reading'
 import { useState } from 'react'
 
 const most = 200

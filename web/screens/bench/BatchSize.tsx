@@ -1,6 +1,7 @@
 // How much to make: by pieces, by tins, or by a factor.
 'use client'
-import { type Recipe, type TinCount, tinName, toPlaces } from '@fair-tin/core'
+import { type Recipe, type TinCount, tinName } from '@fair-tin/core/model'
+import { toPlaces } from '@fair-tin/core/words'
 import { ToggleGroup } from 'radix-ui'
 import { type PointerEvent, type ReactNode, type RefObject, useRef, useState } from 'react'
 import { type Batch, mostMakings } from './batch/batch'

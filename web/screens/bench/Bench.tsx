@@ -1,25 +1,19 @@
 // One product, or one part: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
 'use client'
+import { assess, checkAlternatives, sizedTo, swapsThatMend } from '@fair-tin/core/assess'
+import { applyBenchEdits, type BenchEdit, type RecipeEdit } from '@fair-tin/core/edit'
+import { rulesOf } from '@fair-tin/core/market'
 import {
-  applyBenchEdits,
-  assess,
-  type BenchEdit,
   type ClaimCode,
-  checkAlternatives,
-  circleFact,
-  circleThrough,
   type Line,
   type MarketCode,
   type Product,
   partKey,
   type Recipe,
-  type RecipeEdit,
-  rulesOf,
-  sizedTo,
-  swapsThatMend,
   unknownIngredient,
   type Workbook,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import { circleFact, circleThrough } from '@fair-tin/core/recipe'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'

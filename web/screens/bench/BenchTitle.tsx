@@ -1,5 +1,7 @@
 // The head of the bench: the name, edited in place, what is saved, and the ways to versions and trials.
-import { type Product, type Recipe, refusedIn, toPlaces } from '@fair-tin/core'
+import { refusedIn } from '@fair-tin/core/edit'
+import type { Product, Recipe } from '@fair-tin/core/model'
+import { toPlaces } from '@fair-tin/core/words'
 import { InPlace } from './InPlace'
 import { SaveLine } from './SaveLine'
 import type { useBenchEdits } from './useBenchEdits'

@@ -1,15 +1,8 @@
 // The lid's blend: flours by what they do, gum from every source, water, sweeteners, and what the rules of thumb say.
 'use client'
-import {
-  adviceOn,
-  doughOf,
-  flourKindName,
-  flourWorks,
-  percent,
-  sweetenerKindName,
-  toPlaces,
-  weighed,
-} from '@fair-tin/core'
+import { flourKindName, flourWorks, sweetenerKindName } from '@fair-tin/core/ingredient'
+import { adviceOn, doughOf } from '@fair-tin/core/recipe'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { useMemo } from 'react'
 import { BlendSolver } from './BlendSolver'
 import { FacePart } from './FacePart'

@@ -1,7 +1,11 @@
 // Another flour blend: the cheapest, or the nearest to a wished-for behaviour, within limits she sets.
 'use client'
+import { assess } from '@fair-tin/core/assess'
+import { severity } from '@fair-tin/core/claim'
+import { packInForce } from '@fair-tin/core/cost'
+import { type FlourWork, flourKindName, flourWorks } from '@fair-tin/core/ingredient'
+import { nameOfClaim } from '@fair-tin/core/model'
 import {
-  assess,
   type Blend,
   type BlendFlour,
   type BlendWish,
@@ -9,16 +13,8 @@ import {
   blendEdits,
   blendFlours,
   type Dough,
-  type FlourWork,
-  flourKindName,
-  flourWorks,
-  nameOfClaim,
-  packInForce,
-  percent,
-  severity,
-  toPlaces,
-  weighed,
-} from '@fair-tin/core'
+} from '@fair-tin/core/recipe'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { type Remote, wrap } from 'comlink'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { money } from '../../ui/money'

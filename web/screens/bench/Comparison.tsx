@@ -1,23 +1,19 @@
 // Two recipes of one product side by side: what is otherwise in claims, allergens, cost, nutrition, structure and lines.
 'use client'
+import { assess, compareAssessments } from '@fair-tin/core/assess'
+import type { RecipeBody } from '@fair-tin/core/edit'
 import {
-  adviceOn,
   allergenName,
-  assess,
-  type ComparedRow,
-  compareAssessments,
-  compareRecipes,
-  doughOf,
   type Line,
   type MarketCode,
   nameOfClaim,
   nutrientName,
   partKey,
   type Recipe,
-  type RecipeBody,
   type Workbook,
-  weighed,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import { adviceOn, type ComparedRow, compareRecipes, doughOf } from '@fair-tin/core/recipe'
+import { weighed } from '@fair-tin/core/words'
 import { type ReactNode, useMemo } from 'react'
 import { money } from '../../ui/money'
 

@@ -1,6 +1,7 @@
 // A part follows its newest version, or is frozen at one that was kept.
 'use client'
-import { type BenchEdit, type Line, partKey, type Recipe } from '@fair-tin/core'
+import type { BenchEdit } from '@fair-tin/core/edit'
+import { type Line, partKey, type Recipe } from '@fair-tin/core/model'
 import type { KeptVersion } from '@fair-tin/data'
 import { ask } from '../ask'
 import { useAsked } from '../useAsked'

@@ -1,14 +1,8 @@
 // Kept versions of the recipe: keep one, compare any two, return to one.
 'use client'
-import {
-  bodyOf,
-  type MarketCode,
-  type Recipe,
-  type RecipeBody,
-  type RecipeEdit,
-  spokenDay,
-  type Workbook,
-} from '@fair-tin/core'
+import { bodyOf, type RecipeBody, type RecipeEdit } from '@fair-tin/core/edit'
+import type { MarketCode, Recipe, Workbook } from '@fair-tin/core/model'
+import { spokenDay } from '@fair-tin/core/words'
 import type { KeptVersion } from '@fair-tin/data'
 import { useState } from 'react'
 import { toast } from 'sonner'

@@ -1,6 +1,7 @@
 // The lid's label: as it would print now, what stands between it and a signature, and printing it.
 'use client'
-import { textOf, toPlaces } from '@fair-tin/core'
+import { textOf } from '@fair-tin/core/label'
+import { toPlaces } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../label/LabelSvg'
 import { labelSizes, layOut, usualSize } from '../../label/layout'

@@ -1,14 +1,9 @@
 // The ledger: recipe, scaling, costing and check in one grid.
 'use client'
-import {
-  type Assessment,
-  type Evidence,
-  type Ingredient,
-  nameOfClaim,
-  type Scale,
-  spokenDay,
-  weighed,
-} from '@fair-tin/core'
+import type { Assessment } from '@fair-tin/core/assess'
+import { type Evidence, type Ingredient, nameOfClaim } from '@fair-tin/core/model'
+import type { Scale } from '@fair-tin/core/recipe'
+import { spokenDay, weighed } from '@fair-tin/core/words'
 import { ChevronDown, ChevronRight } from 'lucide-react'
 import { type KeyboardEvent, type PointerEvent, useCallback, useMemo, useRef, useState } from 'react'
 import { Choose } from '../../ui/Choose'

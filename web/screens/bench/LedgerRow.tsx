@@ -1,6 +1,7 @@
 // One line of the ledger: what was written, what to weigh, its share, its cost, and a mark for each claim.
 'use client'
-import { type ClaimResult, percent, toPlaces, weighed } from '@fair-tin/core'
+import type { ClaimResult } from '@fair-tin/core/claim'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { memo, type PointerEvent } from 'react'
 import type { LedgerRow } from './ledgerGroups'
 import { MarkButton, type OpenMark } from './Marks'

@@ -1,15 +1,9 @@
 // The lid: the label as it would print now, the cost, the proof, the method, the batch, the blend, and what is said about the product.
 'use client'
-import type {
-  Assessment,
-  Ingredient,
-  MarketCode,
-  Product,
-  Recipe,
-  RecipeEdit,
-  RulePack,
-  Workbook,
-} from '@fair-tin/core'
+import type { Assessment } from '@fair-tin/core/assess'
+import type { RecipeEdit } from '@fair-tin/core/edit'
+import type { RulePack } from '@fair-tin/core/market'
+import type { Ingredient, MarketCode, Product, Recipe, Workbook } from '@fair-tin/core/model'
 import { Tabs } from 'radix-ui'
 import { type ComponentType, memo } from 'react'
 import { AboutFace } from './AboutFace'

@@ -1,16 +1,8 @@
 // What can be done with a line: where it goes, what stands in its place, where it stands, taking it out. One menu for the whole ledger.
 'use client'
-import {
-  allergenName,
-  type BenchEdit,
-  before,
-  type CheckedAlternative,
-  type Line,
-  nameOfClaim,
-  roleName,
-  roles,
-  withAlternative,
-} from '@fair-tin/core'
+import { type CheckedAlternative, withAlternative } from '@fair-tin/core/assess'
+import { type BenchEdit, before } from '@fair-tin/core/edit'
+import { allergenName, type Line, nameOfClaim, roleName, roles } from '@fair-tin/core/model'
 import { Command } from 'cmdk'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'

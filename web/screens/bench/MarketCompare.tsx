@@ -1,14 +1,8 @@
 // The same product under another market's rules, beside this one: both labels, and what differs and why.
 'use client'
-import {
-  type Assessment,
-  assess,
-  type MarketCode,
-  marketDifferences,
-  marketsServed,
-  rulesOf,
-  type Workbook,
-} from '@fair-tin/core'
+import { type Assessment, assess, marketDifferences } from '@fair-tin/core/assess'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import type { MarketCode, Workbook } from '@fair-tin/core/model'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../label/LabelSvg'
 import { layOut } from '../../label/layout'

@@ -1,6 +1,8 @@
 // A mark opens to its reasons: their paths, the proof behind them, and the ways to mend, taken from there.
 'use client'
-import { type ClaimCode, type ClaimResult, type Mark, nameOfClaim, type Swap, severity } from '@fair-tin/core'
+import type { Swap } from '@fair-tin/core/assess'
+import { type ClaimResult, type Mark, severity } from '@fair-tin/core/claim'
+import { type ClaimCode, nameOfClaim } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
 import { memo, type RefObject } from 'react'

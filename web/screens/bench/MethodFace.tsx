@@ -1,15 +1,8 @@
 // The lid's method: what starts first, the steps in order with their times and heat, the time in other tins.
 'use client'
-import {
-  aheadOf,
-  batterOf,
-  dials,
-  doneTestWarning,
-  doughOf,
-  type OnlyInMethod,
-  onlyInMethodOf,
-  type Step,
-} from '@fair-tin/core'
+import { dials } from '@fair-tin/core/measure'
+import type { Step } from '@fair-tin/core/model'
+import { aheadOf, batterOf, doneTestWarning, doughOf, type OnlyInMethod, onlyInMethodOf } from '@fair-tin/core/recipe'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { onlySpoken } from '../onlySpoken'
 import { fillingsOf } from './batch/batch'

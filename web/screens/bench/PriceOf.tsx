@@ -1,6 +1,8 @@
 // What an ingredient costs, changed where the cost stands: a new price from today, the old one kept beside it.
 'use client'
-import { type Ingredient, Pack, packInForce, spokenDay, weighed } from '@fair-tin/core'
+import { packInForce } from '@fair-tin/core/cost'
+import { type Ingredient, Pack } from '@fair-tin/core/model'
+import { spokenDay, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { type RefObject, useState } from 'react'
 import { AtAnchor } from '../../ui/AtAnchor'

@@ -1,6 +1,6 @@
 // The lid's proof: every claim with its verdict, its reasons and what they rest on.
 'use client'
-import { nameOfClaim } from '@fair-tin/core'
+import { nameOfClaim } from '@fair-tin/core/model'
 import { Caution } from '../../ui/Caution'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import type { LidProps } from './Lid'

@@ -1,6 +1,8 @@
 // Reasons with their path, the proof behind them and its age, and what would mend them.
 'use client'
-import { type ClaimResult, evidenceKindName, spokenDay } from '@fair-tin/core'
+import type { ClaimResult } from '@fair-tin/core/claim'
+import { evidenceKindName } from '@fair-tin/core/model'
+import { spokenDay } from '@fair-tin/core/words'
 import { VerdictMark } from '../../ui/VerdictMark'
 
 type Ground = ClaimResult['grounds'][number]

@@ -1,4 +1,4 @@
-import { billOf } from '@fair-tin/core'
+import { billOf } from '@fair-tin/core/recipe'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../../demo/workbook'
 import { bandsOf } from './Ribbon'

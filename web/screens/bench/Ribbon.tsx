@@ -1,7 +1,8 @@
 // The batch by weight: one band per ingredient; below it what is left, and hatched what leaves. The same as a table for those who cannot see it.
 'use client'
-import type { Bill, Ingredient } from '@fair-tin/core'
-import { percent, weighed } from '@fair-tin/core'
+import type { Ingredient } from '@fair-tin/core/model'
+import type { Bill } from '@fair-tin/core/recipe'
+import { percent, weighed } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3'
 import { memo, useMemo } from 'react'
 

@@ -1,6 +1,8 @@
 // Whether what is on the screen is saved, and the plain choice where two windows disagree.
 'use client'
-import { type BenchEdit, nameOfClaim, type Recipe, writtenAmount } from '@fair-tin/core'
+import type { BenchEdit } from '@fair-tin/core/edit'
+import { nameOfClaim, type Recipe } from '@fair-tin/core/model'
+import { writtenAmount } from '@fair-tin/core/recipe'
 import type { useBenchEdits } from './useBenchEdits'
 
 type Edits = ReturnType<typeof useBenchEdits>

@@ -1,18 +1,16 @@
 // Other ways to say how much: so heavy, into such tins, to use something up, for what is ordered.
 'use client'
 import {
-  type BatchTarget,
-  type Bill,
   type Ingredient,
   type Product,
   type Recipe,
-  spokenDay,
   type Tin,
   type TinCount,
-  type TinRule,
   tinName,
   type Workbook,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import type { BatchTarget, Bill, TinRule } from '@fair-tin/core/recipe'
+import { spokenDay } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import { Popover } from 'radix-ui'
 import { type ReactNode, useId, useState } from 'react'

@@ -1,5 +1,6 @@
 // What the lines come to, in one row: in the bowl, in each tin, out of the oven, by the piece.
-import { type Assessment, weighed } from '@fair-tin/core'
+import type { Assessment } from '@fair-tin/core/assess'
+import { weighed } from '@fair-tin/core/words'
 import { money } from '../../ui/money'
 import type { fillingsOf } from './batch/batch'
 

@@ -1,6 +1,7 @@
 // While something is tried: what it changes against today, its notes, and what becomes of it.
 'use client'
-import { bodyOf, type MarketCode, type Recipe, type RecipeEdit, type Workbook } from '@fair-tin/core'
+import { bodyOf, type RecipeEdit } from '@fair-tin/core/edit'
+import type { MarketCode, Recipe, Workbook } from '@fair-tin/core/model'
 import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { Modal } from '../../ui/Modal'

@@ -1,6 +1,7 @@
 // The trials of a recipe: begin one, go on with one, read what became of the others.
 'use client'
-import { type Recipe, spokenDay } from '@fair-tin/core'
+import type { Recipe } from '@fair-tin/core/model'
+import { spokenDay } from '@fair-tin/core/words'
 import type { Trial } from '@fair-tin/data'
 import { Modal } from '../../ui/Modal'
 import { ask } from '../ask'

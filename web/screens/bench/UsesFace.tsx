@@ -1,6 +1,8 @@
 // A part's lid: what it goes into, and what has become of every claim there since the bench was opened.
 'use client'
-import { assess, type ClaimResult, nameOfClaim, type Product, type Workbook } from '@fair-tin/core'
+import { assess } from '@fair-tin/core/assess'
+import type { ClaimResult } from '@fair-tin/core/claim'
+import { nameOfClaim, type Product, type Workbook } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { useDeferredValue, useMemo } from 'react'
 import { Caution } from '../../ui/Caution'

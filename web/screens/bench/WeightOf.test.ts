@@ -1,4 +1,5 @@
-import { grams, type UnitCode, unknownIngredient } from '@fair-tin/core'
+import { grams } from '@fair-tin/core/measure'
+import { type UnitCode, unknownIngredient } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { withWeighing } from './WeightOf'

@@ -1,15 +1,9 @@
 // What a cup, a spoon or a piece of something weighs, asked for where the weight is missing: her own weighing, kept at once.
 'use client'
-import {
-  type Ingredient,
-  type Line,
-  type Measure,
-  millilitresOf,
-  type Recipe,
-  readAmount,
-  toPlaces,
-  writtenAmount,
-} from '@fair-tin/core'
+import { millilitresOf, readAmount } from '@fair-tin/core/measure'
+import type { Ingredient, Line, Measure, Recipe } from '@fair-tin/core/model'
+import { writtenAmount } from '@fair-tin/core/recipe'
+import { toPlaces } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { type RefObject, useState } from 'react'
 import { AtAnchor } from '../../ui/AtAnchor'

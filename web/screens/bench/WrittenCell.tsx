@@ -1,6 +1,7 @@
 // A written amount, edited in place. What is typed is for the batch in view; the recipe keeps it for one making.
 'use client'
-import { type Line, type Written, writtenOf } from '@fair-tin/core'
+import { type Written, writtenOf } from '@fair-tin/core/edit'
+import type { Line } from '@fair-tin/core/model'
 import { memo } from 'react'
 import { readAmounts } from '../reading/draft'
 import { InPlace } from './InPlace'

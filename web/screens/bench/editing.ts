@@ -1,13 +1,7 @@
 // What the ledger and its menus are given to edit with.
-import {
-  type BenchEdit,
-  before,
-  type CheckedAlternative,
-  type ClaimCode,
-  type Line,
-  type Recipe,
-  type Swap,
-} from '@fair-tin/core'
+import type { CheckedAlternative, Swap } from '@fair-tin/core/assess'
+import { type BenchEdit, before } from '@fair-tin/core/edit'
+import type { ClaimCode, Line, Recipe } from '@fair-tin/core/model'
 import type { Hands } from './useTyped'
 
 export interface Editing {

@@ -1,4 +1,4 @@
-import type { Line } from '@fair-tin/core'
+import type { Line } from '@fair-tin/core/model'
 import { describe, expect, it } from 'vitest'
 import { scaled } from './ledgerGroups'
 

@@ -1,16 +1,8 @@
 // The bill as a ledger: groups of rows in the order she works, each with what was written and what to weigh.
-import {
-  type Assessment,
-  type BillLine,
-  gramsOf,
-  type Ingredient,
-  type Line,
-  partKey,
-  type Recipe,
-  type Role,
-  type Workbook,
-  writtenAmount,
-} from '@fair-tin/core'
+import type { Assessment } from '@fair-tin/core/assess'
+import { gramsOf } from '@fair-tin/core/measure'
+import { type Ingredient, type Line, partKey, type Recipe, type Role, type Workbook } from '@fair-tin/core/model'
+import { type BillLine, writtenAmount } from '@fair-tin/core/recipe'
 
 export interface LedgerRow {
   /** Index of the bill line; -1 where the bill has none. */

@@ -1,16 +1,7 @@
 // What the ledger's four columns show: as usual, on the scale, four weights, or against the flour.
-import {
-  type Bill,
-  bakersPercentages,
-  type Ingredient,
-  massesOf,
-  percent,
-  type Scale,
-  scaleName,
-  toPlaces,
-  weighed,
-  weighOut,
-} from '@fair-tin/core'
+import type { Ingredient } from '@fair-tin/core/model'
+import { type Bill, bakersPercentages, massesOf, type Scale, scaleName, weighOut } from '@fair-tin/core/recipe'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import type { Figures } from './LedgerRow'
 
 export type LedgerView = 'usual' | 'scale' | 'weights' | 'flour'

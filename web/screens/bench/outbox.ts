@@ -1,6 +1,6 @@
 // Edits not yet saved, and what can be undone, kept in the browser (IndexedDB): they survive a reload, a restart of the
 // server and a new build.
-import { BenchEdit } from '@fair-tin/core'
+import { BenchEdit } from '@fair-tin/core/edit'
 import { del, get, keys, set, setMany } from 'idb-keyval'
 import { z } from 'zod'
 

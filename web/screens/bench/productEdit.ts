@@ -1,5 +1,6 @@
 // A field of the product written anew, as an edit of the bench; or why it cannot be.
-import { type BenchEdit, type Product, type ProductField, refusedIn } from '@fair-tin/core'
+import { type BenchEdit, type ProductField, refusedIn } from '@fair-tin/core/edit'
+import type { Product } from '@fair-tin/core/model'
 
 export const putField = (product: Product, field: ProductField, to: unknown): BenchEdit => ({
   kind: 'product',

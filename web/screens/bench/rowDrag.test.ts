@@ -1,4 +1,5 @@
-import { applyEdit, type Recipe, type RecipeEdit } from '@fair-tin/core'
+import { applyEdit, type RecipeEdit } from '@fair-tin/core/edit'
+import type { Recipe } from '@fair-tin/core/model'
 import { describe, expect, it } from 'vitest'
 import { dropEdits } from './rowDrag'
 

@@ -1,5 +1,6 @@
 // Dragging a line of the ledger to another place: one listener for the whole table, nothing for each row.
-import { type BenchEdit, before, type Recipe } from '@fair-tin/core'
+import { type BenchEdit, before } from '@fair-tin/core/edit'
+import type { Recipe } from '@fair-tin/core/model'
 import type { PointerEvent } from 'react'
 
 export interface Drop {

@@ -1,5 +1,12 @@
 // The bench as she edits it: shown at once, saved behind, undone by new entries, never lost.
-import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, freshIn, inverse } from '@fair-tin/core'
+import {
+  applyBenchEdits,
+  type BenchClash,
+  type BenchEdit,
+  type BenchThings,
+  freshIn,
+  inverse,
+} from '@fair-tin/core/edit'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Box, emptyBox, type Outbox, openOutbox } from './outbox'
 

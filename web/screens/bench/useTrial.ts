@@ -1,5 +1,6 @@
 // A recipe that might be: edits made while trying stay here, beside what is in force, until they are taken or put away.
-import { applyEdit, type BenchEdit, bodyOf, freshIn, type Recipe, RecipeBody, type RecipeEdit } from '@fair-tin/core'
+import { applyEdit, type BenchEdit, bodyOf, freshIn, RecipeBody, type RecipeEdit } from '@fair-tin/core/edit'
+import type { Recipe } from '@fair-tin/core/model'
 import { useCallback, useEffect, useState } from 'react'
 import { z } from 'zod'
 

@@ -1,5 +1,5 @@
 // Something being typed on the bench: every key is previewed, Enter keeps it, Escape leaves it as it was.
-import type { BenchEdit } from '@fair-tin/core'
+import type { BenchEdit } from '@fair-tin/core/edit'
 import { useCallback, useRef, useState } from 'react'
 
 export type Reads = (typed: string) => { edits: BenchEdit[] } | { problem: string }

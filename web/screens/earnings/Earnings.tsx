@@ -1,6 +1,7 @@
 // Which product earns most: margin by volume as a picture, and for an hour of the oven and of work as a table.
 'use client'
-import { type Earning, percent } from '@fair-tin/core'
+import type { Earning } from '@fair-tin/core/assess'
+import { percent } from '@fair-tin/core/words'
 import { max, min, scaleLinear, scaleSqrt } from 'd3'
 import Link from 'next/link'
 import { useState } from 'react'

@@ -1,6 +1,6 @@
 // Finds anything by any of its names, on `/`.
 'use client'
-import { alsoCalled } from '@fair-tin/core'
+import { alsoCalled } from '@fair-tin/core/ingredient'
 import type { Findable } from '@fair-tin/data'
 import { Command } from 'cmdk'
 import { Search } from 'lucide-react'

@@ -1,6 +1,6 @@
 // Which market is in view, and who is working.
 'use client'
-import type { MarketCode } from '@fair-tin/core'
+import type { MarketCode } from '@fair-tin/core/model'
 import type { Findable, Person } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'

@@ -1,5 +1,5 @@
 'use server'
-import { marketsServed } from '@fair-tin/core'
+import { marketsServed } from '@fair-tin/core/market'
 // Who is at the bench, and the market in view: kept in a cookie on this device.
 import { listStaff } from '@fair-tin/data'
 import { cookies } from 'next/headers'

@@ -1,6 +1,6 @@
 // The market in view, as chosen in this window: known at once, before the server has heard of it.
 'use client'
-import type { MarketCode } from '@fair-tin/core'
+import type { MarketCode } from '@fair-tin/core/model'
 import { useSyncExternalStore } from 'react'
 
 let chosen: MarketCode | null = null

@@ -1,5 +1,6 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
+import { proofOf } from '@fair-tin/core/ingredient'
 import {
   type AllergenCode,
   allergenCodes,
@@ -8,9 +9,8 @@ import {
   controlName,
   type Evidence,
   type Kitchen,
-  proofOf,
-  spokenDay,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import { spokenDay } from '@fair-tin/core/words'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'

@@ -1,6 +1,6 @@
 // What an hour, a kilowatt-hour, the rent and the tax come to: settings of the kitchen that every cost rests on.
 'use client'
-import { marketsServed, rulesOf } from '@fair-tin/core'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { Choose } from '../../ui/Choose'
 import { type MoneyDraft, newRow } from './money'
 

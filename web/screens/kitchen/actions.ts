@@ -1,6 +1,6 @@
 'use server'
 // Keeps what the kitchen itself may add to the food, and who answers for it.
-import { Evidence, Kitchen } from '@fair-tin/core'
+import { Evidence, Kitchen } from '@fair-tin/core/model'
 import { saveKitchen } from '@fair-tin/data'
 import { z } from 'zod'
 import { type Outcome, refused } from '../outcome'

@@ -1,5 +1,6 @@
 // Scales, tins, mixers and ovens while they are typed, and as the kitchen keeps them.
-import { type Kitchen, KitchenScale, Mixer, Oven, type Tin, toPlaces } from '@fair-tin/core'
+import { type Kitchen, KitchenScale, Mixer, Oven, type Tin } from '@fair-tin/core/model'
+import { toPlaces } from '@fair-tin/core/words'
 import { type TinDraft, tinDraft, tinFrom } from '../../ui/TinFields'
 
 export interface Row {

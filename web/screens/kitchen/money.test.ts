@@ -1,4 +1,4 @@
-import type { Kitchen } from '@fair-tin/core'
+import type { Kitchen } from '@fair-tin/core/model'
 import { describe, expect, it } from 'vitest'
 import { type MoneyDraft, moneyDraft, moneyFrom } from './money'
 

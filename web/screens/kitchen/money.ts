@@ -1,5 +1,6 @@
 // What work, energy, running costs and tax come to, while it is typed and as the kitchen keeps it. Empty means not said.
-import { Around, type Kitchen, type MarketCode, marketsServed, PricePoint, Running, Tax } from '@fair-tin/core'
+import { marketsServed } from '@fair-tin/core/market'
+import { Around, type Kitchen, type MarketCode, PricePoint, Running, Tax } from '@fair-tin/core/model'
 
 export interface RunningRow {
   key: string

@@ -1,6 +1,12 @@
 // Every allergen's status and what it rests on. Unknown is the start, and never free.
 'use client'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName, evidenceKindName } from '@fair-tin/core'
+import {
+  type AllergenCode,
+  type AllergenStatus,
+  allergenCodes,
+  allergenName,
+  evidenceKindName,
+} from '@fair-tin/core/model'
 import { toast } from 'sonner'
 import { Choose, type Option } from '../../ui/Choose'
 import { Group } from '../../ui/Group'

@@ -1,15 +1,14 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
+import { mentions, whatProves } from '@fair-tin/core/ingredient'
 import {
   animalTraits,
   evidenceKindName,
   evidenceKinds,
   type Ingredient,
-  mentions,
   sweeteningTraits,
   type Workbook,
-  whatProves,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState, useTransition } from 'react'

@@ -1,21 +1,9 @@
 // The larder: everything bought, with its price, what it carries, and how well that is proven.
 'use client'
-import {
-  type AllergenCode,
-  allergenCodes,
-  allergenName,
-  alsoCalled,
-  daysAfter,
-  type Ingredient,
-  isFreeByNature,
-  type Kitchen,
-  mentions,
-  packInForce,
-  proofOf,
-  spokenDay,
-  toPlaces,
-  weighed,
-} from '@fair-tin/core'
+import { packInForce } from '@fair-tin/core/cost'
+import { alsoCalled, isFreeByNature, mentions, proofOf } from '@fair-tin/core/ingredient'
+import { type AllergenCode, allergenCodes, allergenName, type Ingredient, type Kitchen } from '@fair-tin/core/model'
+import { daysAfter, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choose } from '../../ui/Choose'

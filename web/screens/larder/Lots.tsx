@@ -1,6 +1,6 @@
 // Deliveries by lot: what came, what is left of it, and which is to be used first.
 'use client'
-import { spokenDay, weighed } from '@fair-tin/core'
+import { spokenDay, weighed } from '@fair-tin/core/words'
 import type { Lot } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import { toast } from 'sonner'

@@ -1,6 +1,8 @@
 // What it is made of: the list as on the pack, read into a tree to put right, and the allergens its words speak of.
 'use client'
-import { type AllergenCode, allergenName, compositionText, readStatement } from '@fair-tin/core'
+import { readStatement } from '@fair-tin/core/ingredient'
+import { compositionText } from '@fair-tin/core/label'
+import { type AllergenCode, allergenName } from '@fair-tin/core/model'
 import { useMemo } from 'react'
 import { Choose } from '../../ui/Choose'
 import { Group } from '../../ui/Group'

@@ -1,6 +1,7 @@
 // What it holds in 100 g: by hand or looked up, doubted where it cannot be. Empty stays missing.
 'use client'
-import { doubtsAbout, mainNutrients, type NutrientCode, nutrientCodes, nutrientName } from '@fair-tin/core'
+import { mainNutrients, type NutrientCode, nutrientCodes, nutrientName } from '@fair-tin/core/model'
+import { doubtsAbout } from '@fair-tin/core/nutrition'
 import { useState } from 'react'
 import { Group } from '../../ui/Group'
 import type { FieldOf } from './fieldOf'

@@ -1,15 +1,7 @@
 // Nutrition from a table or a file: the values are seen before they are taken, with their source and how sure they are.
 'use client'
-import {
-  mainNutrients,
-  type NamedNutrients,
-  type NutrientCode,
-  type NutrientValue,
-  nutrientCodes,
-  nutrientName,
-  readNationalFoods,
-  type TableFood,
-} from '@fair-tin/core'
+import { type NamedNutrients, readNationalFoods, type TableFood } from '@fair-tin/core/exchange'
+import { mainNutrients, type NutrientCode, type NutrientValue, nutrientCodes, nutrientName } from '@fair-tin/core/model'
 import { useEffect, useState } from 'react'
 import { Modal } from '../../ui/Modal'
 import { readNutritionTable } from './nutritionTable'

@@ -1,6 +1,6 @@
 // The packs a thing is bought in, what they cost and since when, and how that moved.
 'use client'
-import type { Measure, Pack, Workbook } from '@fair-tin/core'
+import type { Measure, Pack, Workbook } from '@fair-tin/core/model'
 import type { ReactNode } from 'react'
 import { Group } from '../../ui/Group'
 import type { FieldOf } from './fieldOf'

@@ -1,6 +1,8 @@
 // How the price of a thing moved, as steps over time, with its table; and what else could be bought for the same shelf.
 'use client'
-import { converted, daysAfter, type Kitchen, type Pack, spokenDay, toPlaces, weighed } from '@fair-tin/core'
+import { converted } from '@fair-tin/core/cost'
+import type { Kitchen, Pack } from '@fair-tin/core/model'
+import { daysAfter, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
 import type { Remote } from 'comlink'
 import { curveStepAfter, extent, line, scaleLinear, scaleTime, timeFormat } from 'd3'
 import Link from 'next/link'

@@ -1,6 +1,7 @@
 // Starts an ingredient from the starter shelf: its measures, kind and typical nutrition; its allergens stay to be answered.
 'use client'
-import { alsoCalled, type Ingredient, shelfGroups, starterShelf } from '@fair-tin/core'
+import { alsoCalled, shelfGroups, starterShelf } from '@fair-tin/core/ingredient'
+import type { Ingredient } from '@fair-tin/core/model'
 import { Command } from 'cmdk'
 import { Modal } from '../../ui/Modal'
 

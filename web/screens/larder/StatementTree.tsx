@@ -1,6 +1,7 @@
 // What a bought thing is made of, as the tree that was read: each name and share can be put right.
 'use client'
-import { type Component, mentions } from '@fair-tin/core'
+import { mentions } from '@fair-tin/core/ingredient'
+import type { Component } from '@fair-tin/core/model'
 
 export function StatementTree({
   components,

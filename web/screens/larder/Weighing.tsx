@@ -1,6 +1,7 @@
 // Weighing one's own cup, and what is left of what was bought: helpers that fill the measures in.
 'use client'
-import { averageOf, edibleShare, toPlaces } from '@fair-tin/core'
+import { averageOf, edibleShare } from '@fair-tin/core/measure'
+import { toPlaces } from '@fair-tin/core/words'
 import { useState } from 'react'
 
 const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))

@@ -1,6 +1,8 @@
 // At the foot of an ingredient's sheet: every product that would change if this were kept, before it is.
 'use client'
-import { type Ingredient, type ProductChange, rulesOf, type Workbook } from '@fair-tin/core'
+import type { ProductChange } from '@fair-tin/core/assess'
+import { rulesOf } from '@fair-tin/core/market'
+import type { Ingredient, Workbook } from '@fair-tin/core/model'
 import { proxy, type Remote, wrap } from 'comlink'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'

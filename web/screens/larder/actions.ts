@@ -1,6 +1,6 @@
 'use server'
 // Keeps, removes and restores what is in the larder.
-import { Ingredient } from '@fair-tin/core'
+import { Ingredient } from '@fair-tin/core/model'
 import { addIngredient, removeIngredient, restoreIngredient, saveIngredient } from '@fair-tin/data'
 import { type Outcome, refused } from '../outcome'
 import { idFrom, refusals, saving } from '../save'

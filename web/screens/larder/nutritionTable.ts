@@ -1,5 +1,7 @@
 // A table of foods with a column for each nutrient, as nutrients per 100 g. What is left empty stays unknown.
-import { type NamedNutrients, type NutrientCode, readDecimal } from '@fair-tin/core'
+import type { NamedNutrients } from '@fair-tin/core/exchange'
+import type { NutrientCode } from '@fair-tin/core/model'
+import { readDecimal } from '@fair-tin/core/words'
 import { cellsOf } from '../prices/cells'
 
 const heads: [NutrientCode, RegExp][] = [

@@ -1,4 +1,4 @@
-import { unknownIngredient } from '@fair-tin/core'
+import { unknownIngredient } from '@fair-tin/core/model'
 import { describe, expect, it } from 'vitest'
 import { ingredients } from '../../../demo/ingredients'
 import { ingredientFrom, type Sheet, sheetOf } from './sheet'

@@ -1,19 +1,19 @@
 // An ingredient as a form: all text while it is edited, facts again when it is kept. Empty means unknown.
+import { readStatement } from '@fair-tin/core/ingredient'
+import { compositionText } from '@fair-tin/core/label'
+import { millilitresOf } from '@fair-tin/core/measure'
 import {
   type AllergenCode,
   type AllergenFact,
   type AllergenStatus,
   allergenCodes,
   type Component,
-  compositionText,
-  doubtsAbout,
   Ingredient,
-  millilitresOf,
   type NutrientCode,
   type NutrientValue,
-  readStatement,
   type Traits,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import { doubtsAbout } from '@fair-tin/core/nutrition'
 import { type EvidenceRow, evidenceOf, rowOf } from '../../ui/EvidenceRows'
 import type { Refusal } from '../outcome'
 

@@ -1,6 +1,6 @@
 // What is ordered, day by day, and for each product of a day the batch it asks for.
 'use client'
-import { daysAfter, spokenDay, toPlaces } from '@fair-tin/core'
+import { daysAfter, spokenDay, toPlaces } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'

@@ -1,14 +1,8 @@
 // A supplier's price list: choose it, say what its columns are (once for each supplier), look it through, then take it whole.
 'use client'
-import {
-  guessColumns,
-  type Ingredient,
-  type PriceColumns,
-  type ReadPrices,
-  safeCell,
-  spokenDay,
-  weighed,
-} from '@fair-tin/core'
+import { guessColumns, type PriceColumns, type ReadPrices, safeCell } from '@fair-tin/core/exchange'
+import type { Ingredient } from '@fair-tin/core/model'
+import { spokenDay, weighed } from '@fair-tin/core/words'
 import { proxy, type Remote, wrap } from 'comlink'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useRef, useState } from 'react'

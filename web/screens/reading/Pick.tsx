@@ -1,6 +1,6 @@
 // Finds the ingredient or part a line means, or starts a new ingredient with what is typed.
 'use client'
-import type { Named } from '@fair-tin/core'
+import type { Named } from '@fair-tin/core/ingredient'
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
 import type { DraftLine } from './draft'

@@ -1,6 +1,7 @@
 // From pasted text, or a kept recipe, to a recipe that can be kept.
 'use client'
-import { onlyInMethod, type Recipe } from '@fair-tin/core'
+import type { Recipe } from '@fair-tin/core/model'
+import { onlyInMethod } from '@fair-tin/core/recipe'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'

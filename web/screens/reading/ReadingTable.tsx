@@ -1,7 +1,8 @@
 // What was written, beside what was understood. Questions only where unsure.
 'use client'
-import type { Named, Role } from '@fair-tin/core'
-import { roleName, roles } from '@fair-tin/core'
+import type { Named } from '@fair-tin/core/ingredient'
+import type { Role } from '@fair-tin/core/model'
+import { roleName, roles } from '@fair-tin/core/model'
 import { CircleHelp, Trash2 } from 'lucide-react'
 import { memo } from 'react'
 import { Choose, type Option } from '../../ui/Choose'

@@ -1,6 +1,7 @@
 'use server'
 // Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
-import { billOf, type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core'
+import { type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core/model'
+import { billOf } from '@fair-tin/core/recipe'
 import { addIngredient, addProduct, addRecipe, listProducts, readWorkbook, saveRecipe } from '@fair-tin/data'
 import { marketInView, today } from '../../bakery'
 import { type Outcome, refused } from '../outcome'

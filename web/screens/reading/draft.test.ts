@@ -1,4 +1,6 @@
-import { type Line, type Recipe, readRecipe, recipeFile, unknownIngredient } from '@fair-tin/core'
+import { recipeFile } from '@fair-tin/core/exchange'
+import { type Line, type Recipe, unknownIngredient } from '@fair-tin/core/model'
+import { readRecipe } from '@fair-tin/core/reading'
 import { describe, expect, it } from 'vitest'
 import { recipes } from '../../../demo/recipes'
 import {

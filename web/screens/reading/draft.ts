@@ -1,24 +1,19 @@
 // A recipe while it is being read: what was written, beside what was understood, still all text she may correct.
+import type { RecipeFile } from '@fair-tin/core/exchange'
+import { matchName, mentions, type Named } from '@fair-tin/core/ingredient'
 import {
   type Amount,
-  isFrozen,
   type Line,
   longestName,
-  matchName,
-  mentions,
-  type Named,
   PartOf,
   partKey,
-  type ReadRecipe,
   type Recipe,
-  type RecipeFile,
   type Role,
-  readLine,
-  readStep,
   type Step,
   tinName,
-  writtenSum,
-} from '@fair-tin/core'
+} from '@fair-tin/core/model'
+import { type ReadRecipe, readLine, readStep } from '@fair-tin/core/reading'
+import { isFrozen, writtenSum } from '@fair-tin/core/recipe'
 import { z } from 'zod'
 import type { Refusal } from '../outcome'
 

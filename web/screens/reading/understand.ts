@@ -1,5 +1,6 @@
 // From a pasted text or an opened file to a draft, or in words why there is none.
-import { ownRecipeIn, readRecipe } from '@fair-tin/core'
+import { ownRecipeIn } from '@fair-tin/core/exchange'
+import { readRecipe } from '@fair-tin/core/reading'
 import { type Draft, draftFromFile, draftFromReading, mostLines } from './draft'
 import type { Larder } from './ReadingTable'
 

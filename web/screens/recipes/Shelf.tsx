@@ -1,5 +1,6 @@
 // The shelf: products and parts, each with its claims, cost, and what its label still needs.
-import { type ClaimResult, nameOfClaim } from '@fair-tin/core'
+import type { ClaimResult } from '@fair-tin/core/claim'
+import { nameOfClaim } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 

@@ -1,6 +1,8 @@
 // What to buy for the orders of some days: after stock, in whole packs, by supplier.
 'use client'
-import { type Purchase, shoppingFor, spokenDay, type Workbook, weighed } from '@fair-tin/core'
+import { type Purchase, shoppingFor } from '@fair-tin/core/assess'
+import type { Workbook } from '@fair-tin/core/model'
+import { spokenDay, weighed } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'

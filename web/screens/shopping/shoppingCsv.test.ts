@@ -1,4 +1,4 @@
-import type { Purchase } from '@fair-tin/core'
+import type { Purchase } from '@fair-tin/core/assess'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { shoppingCsv } from './shoppingCsv'

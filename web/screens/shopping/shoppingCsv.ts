@@ -1,5 +1,7 @@
 // A shopping list as CSV: one row for each article and pack size, by supplier. Cells that a spreadsheet would take for a formula are kept as words.
-import { type Purchase, safeCell, toPlaces } from '@fair-tin/core'
+import type { Purchase } from '@fair-tin/core/assess'
+import { safeCell } from '@fair-tin/core/exchange'
+import { toPlaces } from '@fair-tin/core/words'
 import { unparse } from 'papaparse'
 
 const heads = [

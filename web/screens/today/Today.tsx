@@ -1,5 +1,5 @@
 // What needs someone today: sentences, each with the one thing to do.
-import type { Matter } from '@fair-tin/core'
+import type { Matter } from '@fair-tin/core/assess'
 import Link from 'next/link'
 import { Caution } from '../../ui/Caution'
 import { VerdictMark } from '../../ui/VerdictMark'

@@ -1,5 +1,6 @@
 // Saves from a bench, of a product or of a part: every edit or none, and no recipe inside itself.
-import { BenchEdit, billOf } from '@fair-tin/core'
+import { BenchEdit } from '@fair-tin/core/edit'
+import { billOf } from '@fair-tin/core/recipe'
 import { editBench, type OnBench, readStamp, readWorkbook } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, today } from '../../../bakery'

@@ -1,4 +1,4 @@
-import { unknownIngredient } from '@fair-tin/core'
+import { unknownIngredient } from '@fair-tin/core/model'
 import { readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../bakery'

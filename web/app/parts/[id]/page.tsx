@@ -1,4 +1,4 @@
-import { isFrozen, partOnBench, productsWith } from '@fair-tin/core'
+import { isFrozen, partOnBench, productsWith } from '@fair-tin/core/recipe'
 import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound, redirect } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'

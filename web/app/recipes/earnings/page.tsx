@@ -1,4 +1,4 @@
-import { earnings } from '@fair-tin/core'
+import { earnings } from '@fair-tin/core/assess'
 import { listOrders, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../../bakery'
 import { Earnings } from '../../../screens/earnings/Earnings'

@@ -1,6 +1,7 @@
 // Where the weight of a batch goes: bought, prepared, going in, finished; and its bake loss, assumed or weighed.
 'use client'
-import { massesOf, toPlaces, weighed } from '@fair-tin/core'
+import { massesOf } from '@fair-tin/core/recipe'
+import { toPlaces, weighed } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import type { LidProps } from '../Lid'
 

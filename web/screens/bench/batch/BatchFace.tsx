@@ -6,14 +6,12 @@ import {
   evenLoads,
   type Filling,
   type PieceChoice,
-  percent,
   tinLoads,
-  toPlaces,
-  weighed,
   weighingTolerance,
   weighOut,
   wholePieces,
-} from '@fair-tin/core'
+} from '@fair-tin/core/recipe'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { useMemo } from 'react'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../Lid'

@@ -1,6 +1,7 @@
 // The parts of a batch: how much of each is needed, what is on the shelf, what a bulk making leaves over.
 'use client'
-import { type PartNeed, partsNeeded, weighed } from '@fair-tin/core'
+import { type PartNeed, partsNeeded } from '@fair-tin/core/recipe'
+import { weighed } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { ask } from '../../ask'

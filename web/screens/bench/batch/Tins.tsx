@@ -1,6 +1,9 @@
 // The tins of a batch: what goes into each, how full it gets, when to look first; and which tin the recipe is written for.
 'use client'
-import { type BenchEdit, type Filling, percent, tinName, toPlaces, weighed } from '@fair-tin/core'
+import type { BenchEdit } from '@fair-tin/core/edit'
+import { tinName } from '@fair-tin/core/model'
+import type { Filling } from '@fair-tin/core/recipe'
+import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { useState } from 'react'
 import { emptyTin, TinFields, tinDraft, tinFrom } from '../../../ui/TinFields'
 import type { LidProps } from '../Lid'

@@ -1,16 +1,14 @@
 // The batch in hand: how many makings, and into which tins. It is looked at, never saved: the recipe stays one making.
+import type { Recipe, TinCount, Workbook } from '@fair-tin/core/model'
 import {
   type BatchTarget,
   type Bill,
   batterOf,
   type Filling,
   fillTins,
-  type Recipe,
   scaleFactor,
-  type TinCount,
   type TinRule,
-  type Workbook,
-} from '@fair-tin/core'
+} from '@fair-tin/core/recipe'
 
 export interface Batch {
   factor: number

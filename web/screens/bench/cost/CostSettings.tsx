@@ -1,6 +1,7 @@
 // What the cost of a product rests on: the work of its steps, what it is packed in, what is lost. Kitchen-wide things stand under Kitchen.
 'use client'
-import type { Losses, Packing, ProductField, Step, Work } from '@fair-tin/core'
+import type { ProductField } from '@fair-tin/core/edit'
+import type { Losses, Packing, Step, Work } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { Choose } from '../../../ui/Choose'
 import { moneySign } from '../../../ui/money'

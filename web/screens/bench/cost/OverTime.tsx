@@ -1,5 +1,6 @@
 // What a piece cost day by day, as a line of steps, and which prices moved it; the table says the same.
-import { type CostDay, percent, spokenDay, toPlaces } from '@fair-tin/core'
+import type { CostDay } from '@fair-tin/core/assess'
+import { percent, spokenDay, toPlaces } from '@fair-tin/core/words'
 import { curveStepAfter, extent, line, scaleLinear, scaleUtc } from 'd3'
 import { money } from '../../../ui/money'
 

@@ -5,14 +5,14 @@ import {
   type FullCost,
   isUnder,
   leaves,
-  type Pricing,
-  type ProductField,
-  percent,
   suggestedPrice,
   type Tier,
   taxOf,
   tiers,
-} from '@fair-tin/core'
+} from '@fair-tin/core/cost'
+import type { ProductField } from '@fair-tin/core/edit'
+import type { Pricing } from '@fair-tin/core/model'
+import { percent } from '@fair-tin/core/words'
 import { Choose } from '../../../ui/Choose'
 import { money, moneySign } from '../../../ui/money'
 import type { LidProps } from '../Lid'

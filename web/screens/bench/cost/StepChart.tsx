@@ -1,5 +1,5 @@
 // The steps of a piece from ingredients to price, as bars that begin where the last one ended; the table says the same.
-import { toPlaces } from '@fair-tin/core'
+import { toPlaces } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3'
 import { money } from '../../../ui/money'
 import type { PriceStep } from './priceSteps'

@@ -1,17 +1,8 @@
 // Questions answered by moving a number: a price, the batch; which three move it most; the free-from premium; over time.
 'use client'
-import {
-  breakEven,
-  costOverTime,
-  daysAfter,
-  type FullCost,
-  fullCostOf,
-  percent,
-  premiumOf,
-  sensitivities,
-  toPlaces,
-  withPriceTimes,
-} from '@fair-tin/core'
+import { breakEven, costOverTime, premiumOf, sensitivities, withPriceTimes } from '@fair-tin/core/assess'
+import { type FullCost, fullCostOf } from '@fair-tin/core/cost'
+import { daysAfter, percent, toPlaces } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choose } from '../../../ui/Choose'

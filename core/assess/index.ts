@@ -1,0 +1,24 @@
+// What is asked of a whole.
+export { type CheckedAlternative, checkAlternatives, withAlternative } from './alternatives'
+export { type Assessment, assess, sizedTo } from './assess'
+export { type Catalogue, catalogueOf } from './catalogue'
+export { cheapestThatKeeps } from './cheapest'
+export { type Changes, compareAssessments } from './compare'
+export { type Difference, marketDifferences } from './differences'
+export { type Swap, swapsThatMend } from './mend'
+export type { Wanted } from './needed'
+export {
+  breakEven,
+  type CostDay,
+  costOverTime,
+  type Earning,
+  earnings,
+  type Premium,
+  premiumOf,
+  type Sensitivity,
+  sensitivities,
+  withPriceTimes,
+} from './questions'
+export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
+export { type Matter, mattersToday, type ShelfLot } from './today'
+export { type ProductChange, whatChanges } from './whatChanges'

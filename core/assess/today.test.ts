@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest'
+import {
+  carrying,
+  sampleDay,
+  sampleIngredient,
+  sampleLine,
+  sampleRecipe,
+  sampleWorkbook,
+} from '../../tests/fixtures/sample'
+import { mattersToday } from './today'
+
+const dated = (expires: string) => [
+  { id: 'spec', kind: 'specification' as const, reference: 'S-1', dated: '2026-01-01', expires },
+]
+const of = (ingredients: ReturnType<typeof sampleIngredient>[], used: string[]) =>
+  sampleWorkbook(
+    ingredients,
+    [
+      sampleRecipe(
+        'cake',
+        used.map(id => sampleLine(id, 10)),
+      ),
+    ],
+    { claims: ['dairyFree'] },
+  )
+const said = (...args: Parameters<typeof mattersToday>) => mattersToday(...args).map(one => [one.weight, one.what])
+
+describe('what needs someone today', () => {
+  it('is nothing where everything holds', () => expect(said(of([sampleIngredient('flour')], ['flour']))).toEqual([]))
+  it('proof that ran out, with what hangs on it; proof that will, within thirty days', () => {
+    const out = of([sampleIngredient('millet', { evidence: dated('2026-11-01') })], ['millet'])
+    expect(mattersToday(out)[0]).toMatchObject({
+      weight: 'unproven',
+      what: 'Specification S-1 of millet ran out on 1 November 2026.',
+      detail: 'Cake can claim nothing that rests on it.',
+    })
+    expect(said(of([sampleIngredient('millet', { evidence: dated('2026-12-20') })], ['millet']))).toEqual([
+      ['note', 'Specification S-1 of millet runs out on 20 December 2026.'],
+    ])
+    expect(said(of([sampleIngredient('millet', { evidence: dated('2026-12-26') })], ['millet']))).toEqual([])
+  })
+  it('of what nothing sold uses can wait', () =>
+    expect(
+      said(of([sampleIngredient('flour'), sampleIngredient('millet', { evidence: dated('2026-11-01') })], ['flour'])),
+    ).toEqual([['note', 'Specification S-1 of millet ran out on 1 November 2026.']]))
+  it('a claim that breaks, first of all', () =>
+    expect(
+      said(of([carrying('spread', 'milk', 'mayContain'), sampleIngredient('rye drink')], ['spread', 'rye drink'])),
+    ).toEqual([
+      ['breaks', 'Cake: dairy-free breaks.'],
+      ['unproven', 'The words of rye drink speak of rye, and its status does not.'],
+    ]))
+  it('what nobody has answered for, and what has no nutrition', () =>
+    expect(said(of([sampleIngredient('dust', { allergens: {}, nutrients: {} })], ['dust']))).toEqual([
+      ['unproven', 'Nobody has answered for dust.'],
+      ['note', 'Dust has no nutrition values.'],
+    ]))
+  it('lots past their date, and those to be used within the week', () => {
+    const workbook = of([sampleIngredient('flour')], ['flour'])
+    const lot = (useBy: string, left = 100) => ({ ingredient: 'flour', lot: 'L1', useBy, left })
+    expect(said(workbook, [lot('2026-11-23')])).toEqual([['breaks', 'Lot L1 of flour is past its date.']])
+    expect(said(workbook, [lot('2026-11-28')])).toEqual([
+      ['note', 'Lot L1 of flour is to be used by 28 November 2026.'],
+    ])
+    expect(said(workbook, [lot('2026-11-23', 0), lot('2027-01-01')])).toEqual([])
+  })
+
+  it('speaks of a price that leaves less than its floor, with what moved it and the price that would do', () => {
+    const flour = (price: string, from: string) => ({ grams: 1000, price, currency: 'GBP', from })
+    const workbook = sampleWorkbook(
+      [sampleIngredient('flour', { packs: [flour('2.00', '2026-01-01'), flour('3.00', '2026-11-20')] })],
+      [sampleRecipe('cake', [sampleLine('flour', 1000)], { pieces: 10 })],
+      {
+        name: 'Plain cake',
+        pieces: 10,
+        packing: [],
+        claims: [],
+        pricing: { by: 'margin', share: 0.6, floorMargin: 0.5 },
+        prices: { pack: '6.00' },
+        tax: { uk: 'standard' },
+      },
+    )
+    const taxes = { uk: { included: true, rates: [{ name: 'standard', percent: '20' }] } }
+    const about = (kitchen: object, day = sampleDay) =>
+      mattersToday({ ...workbook, today: day, kitchen: { ...workbook.kitchen, ...kitchen } }).filter(one =>
+        one.key.startsWith('margin'),
+      )
+    expect(about({ taxes })).toMatchObject([
+      {
+        what: 'A pack of Plain cake at 6.00 leaves 40 %, under your floor of 50 %.',
+        detail: 'Flour went up by 50 % in the last fortnight. 7.20 would keep the floor.',
+      },
+    ])
+    // before the flour went up it left £3.00 of £5.00
+    expect(about({ taxes }, '2026-11-19')).toEqual([])
+    // nothing is said of a price whose tax nobody set: it is not known what it leaves
+    expect(about({})).toEqual([])
+  })
+})

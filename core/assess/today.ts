@@ -1,0 +1,200 @@
+// What needs someone today: proof that ran out or soon will, claims that do not hold, words that contradict a status,
+// and lots past their date. Sentences, each with the one thing to do.
+import { statusOf } from '../allergen/rollUp'
+import { fullCostOf } from '../cost/fullCost'
+import { underFloor } from '../cost/price'
+import { allergenCodes, allergenName } from '../model/allergen'
+import { nameOfClaim } from '../model/claim'
+import { evidenceKindName } from '../model/evidence'
+import type { Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
+import { daysAfter, spokenDay } from '../words/day'
+import { percent } from '../words/rounding'
+import { assess } from './assess'
+import { catalogueOf } from './catalogue'
+import { costOverTime } from './questions'
+
+export interface Matter {
+  key: string
+  /** `breaks` and `unproven` need someone now; `note` can wait. */
+  weight: 'breaks' | 'unproven' | 'note'
+  /** The sentence, and what hangs on it. */
+  what: string
+  detail: string
+  /** The one thing to do, and where. */
+  does: string
+  at: string
+}
+export interface ShelfLot {
+  ingredient: string
+  lot: string
+  useBy?: string
+  left: number
+}
+
+const joined = (names: readonly string[], most = 4): string =>
+  names.length <= most
+    ? names.length < 2
+      ? (names[0] ?? '')
+      : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+    : `${names.slice(0, most).join(', ')} and ${names.length - most} more`
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Does any fact of the ingredient rest on this document? */
+const carries = (ingredient: Ingredient, id: string): boolean =>
+  ingredient.gluten?.evidence === id || Object.values(ingredient.allergens).some(fact => fact.evidence === id)
+
+const tierName = { pack: 'A pack', box: 'A box', wholesale: 'A wholesale pack' }
+
+/** Prices that leave less than their floor, with the price that moved most of late and the one that would do. */
+function pricesUnderFloor(workbook: Workbook): Matter[] {
+  const lately = daysAfter(workbook.today, -14)
+  return workbook.products.flatMap((product): Matter[] => {
+    if (product.pricing?.floorMargin === undefined || !product.prices) return []
+    const market = product.markets[0] ?? 'uk'
+    const under = underFloor(fullCostOf(workbook, product.id), product, workbook.kitchen, market)
+    if (under.length === 0) return []
+    const moved = costOverTime(workbook, product.id, lately)
+      .flatMap(day => day.moved)
+      .filter(one => one.by > 0)
+      .sort((a, b) => b.by - a.by)[0]
+    return under.map(one => ({
+      key: `margin ${product.id} ${one.tier}`,
+      weight: 'unproven',
+      what: `${tierName[one.tier]} of ${product.name} at ${one.price} leaves ${one.margin === null ? 'nothing' : percent(Math.max(one.margin, -9.99))}, under your floor of ${percent(one.floor)}.`,
+      detail: `${moved ? `${capital(moved.name)} went up by ${percent(moved.by)} in the last fortnight. ` : ''}${one.wanted} would keep the floor.`,
+      does: 'Look at the price',
+      at: `/products/${product.id}?lid=cost`,
+    }))
+  })
+}
+
+/** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
+export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [], soon = 30): Matter[] {
+  const { today } = workbook
+  const horizon = daysAfter(today, soon)
+  const { usersOf } = catalogueOf(workbook)
+  const productName = new Map(workbook.products.map(one => [one.id, one.name]))
+  const hangOn = (ingredient: string) => (usersOf.get(ingredient) ?? []).map(id => productName.get(id)!)
+  const matters: Matter[] = []
+
+  for (const product of workbook.products) {
+    const market = product.markets[0] ?? 'uk'
+    const { claims } = assess(workbook, product.id, market)
+    const broken = claims.filter(claim => claim.verdict === 'breaks')
+    if (broken.length === 0) continue
+    const first = broken[0]!.because[0]
+    matters.push({
+      key: `claim ${product.id}`,
+      weight: 'breaks',
+      what: `${product.name}: ${joined(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
+      detail: first ? `${capital(first.path.at(-1)?.name ?? 'It')}: ${first.fact}.` : '',
+      does: 'Review it',
+      at: `/products/${product.id}`,
+    })
+  }
+  matters.push(...pricesUnderFloor(workbook))
+  for (const ingredient of workbook.ingredients) {
+    const users = hangOn(ingredient.id)
+    for (const one of ingredient.evidence) {
+      if (one.expires === undefined || !carries(ingredient, one.id)) continue
+      const what = `${capital(evidenceKindName[one.kind])} ${one.reference} of ${ingredient.name}`
+      if (one.expires < today)
+        matters.push({
+          key: `out ${ingredient.id} ${one.id}`,
+          weight: users.length > 0 ? 'unproven' : 'note',
+          what: `${what} ran out on ${spokenDay(one.expires)}.`,
+          detail:
+            users.length > 0 ? `${joined(users)} can claim nothing that rests on it.` : 'Nothing sold uses it now.',
+          does: 'Renew it',
+          at: `/larder/${ingredient.id}`,
+        })
+      else if (one.expires <= horizon)
+        matters.push({
+          key: `soon ${ingredient.id} ${one.id}`,
+          weight: 'note',
+          what: `${what} runs out on ${spokenDay(one.expires)}.`,
+          detail:
+            users.length > 0
+              ? `${joined(users)} ${users.length > 1 ? 'hang' : 'hangs'} on it.`
+              : 'Nothing sold uses it now.',
+          does: 'Ask for the new one',
+          at: `/larder/${ingredient.id}`,
+        })
+    }
+    const conflicts = allergenCodes.filter(code => statusOf(ingredient, code, workbook).conflict)
+    if (conflicts.length > 0)
+      matters.push({
+        key: `conflict ${ingredient.id}`,
+        weight: users.length > 0 ? 'unproven' : 'note',
+        what: `The words of ${ingredient.name} speak of ${joined(conflicts.map(code => allergenName[code]))}, and its status does not.`,
+        detail:
+          users.length > 0
+            ? `Until it is settled nothing of it is proven for ${joined(users)}.`
+            : 'Nothing sold uses it now.',
+        does: 'Settle it',
+        at: `/larder/${ingredient.id}`,
+      })
+    const open = allergenCodes.filter(code => (ingredient.allergens[code]?.status ?? 'unknown') === 'unknown')
+    if (open.length > 0 && users.length > 0 && conflicts.length === 0)
+      matters.push({
+        key: `open ${ingredient.id}`,
+        weight: 'unproven',
+        what: `${open.length === allergenCodes.length ? 'Nobody has answered for' : `${open.length} allergens are unknown for`} ${ingredient.name}.`,
+        detail: `${joined(users)} ${users.length > 1 ? 'use' : 'uses'} it.`,
+        does: 'Ask the supplier',
+        at: `/larder/${ingredient.id}`,
+      })
+    const bare = (['fat', 'carbohydrate', 'protein'] as const).filter(code => ingredient.nutrients[code] === undefined)
+    if (bare.length > 0 && users.length > 0)
+      matters.push({
+        key: `nutrition ${ingredient.id}`,
+        weight: 'note',
+        what: `${capital(ingredient.name)} has no nutrition values.`,
+        detail: `The table of ${joined(users)} cannot be printed.`,
+        does: 'Look it up',
+        at: `/larder/${ingredient.id}`,
+      })
+  }
+  for (const one of workbook.evidence) {
+    if (one.expires === undefined || !workbook.kitchen.crossContact.some(record => record.evidence === one.id)) continue
+    const about = workbook.kitchen.crossContact.filter(record => record.evidence === one.id)
+    const names = [
+      ...new Set(about.map(record => (record.allergen === 'gluten' ? 'gluten' : allergenName[record.allergen]))),
+    ]
+    if (one.expires < today || one.expires <= horizon)
+      matters.push({
+        key: `kitchen ${one.id}`,
+        weight: one.expires < today ? 'unproven' : 'note',
+        what: `The kitchen’s ${evidenceKindName[one.kind]} ${one.reference} ${one.expires < today ? 'ran' : 'runs'} out on ${spokenDay(one.expires)}.`,
+        detail: `It answers for ${joined(names)}.`,
+        does: 'Renew the record',
+        at: '/kitchen',
+      })
+  }
+  const named = new Map(workbook.ingredients.map(one => [one.id, one.name]))
+  for (const lot of lots) {
+    if (lot.left <= 0 || lot.useBy === undefined) continue
+    const name = named.get(lot.ingredient) ?? lot.ingredient
+    if (lot.useBy < today)
+      matters.push({
+        key: `lot ${lot.ingredient} ${lot.lot}`,
+        weight: 'breaks',
+        what: `Lot ${lot.lot} of ${name} is past its date.`,
+        detail: `It was to be used by ${spokenDay(lot.useBy)}. Do not bake with it.`,
+        does: 'Take it off the shelf',
+        at: `/larder/${lot.ingredient}`,
+      })
+    else if (lot.useBy <= daysAfter(today, 7))
+      matters.push({
+        key: `lot ${lot.ingredient} ${lot.lot}`,
+        weight: 'note',
+        what: `Lot ${lot.lot} of ${name} is to be used by ${spokenDay(lot.useBy)}.`,
+        detail: 'Use it first.',
+        does: 'See the lot',
+        at: `/larder/${lot.ingredient}`,
+      })
+  }
+  const rank = { breaks: 0, unproven: 1, note: 2 }
+  return matters.sort((a, b) => rank[a.weight] - rank[b.weight])
+}

@@ -1,0 +1,90 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import type { Ingredient } from '../model/ingredient'
+import { assess } from './assess'
+import { catalogueOf } from './catalogue'
+import { cheapestThatKeeps } from './cheapest'
+import { whatChanges } from './whatChanges'
+
+const butter = sampleIngredient('plant spread')
+const workbook = {
+  ...sampleWorkbook(
+    [butter, sampleIngredient('flour'), sampleIngredient('cream')],
+    [
+      sampleRecipe('cake', [sampleLine('part:base', 100), sampleLine('cream', 20, { role: 'beside' })], { pieces: 10 }),
+      sampleRecipe('base', [sampleLine('flour', 60), sampleLine('plant spread', 40)]),
+      sampleRecipe('bread', [sampleLine('flour', 100)], { pieces: 4 }),
+    ],
+    { claims: ['dairyFree', 'glutenFree', 'vegan'] },
+  ),
+}
+workbook.products.push({ ...workbook.products[0]!, id: 'bread', name: 'Bread', recipe: 'bread' })
+const catalogue = catalogueOf(workbook)
+const changes = (changed: Ingredient) => whatChanges(catalogue, changed)!
+
+describe('what changes if it is saved', () => {
+  it('is nothing where nothing differs', () => expect(changes({ ...butter })).toEqual([]))
+  it('names the product that uses it through a part, and the claim that breaks', () => {
+    expect(changes(carrying('plant spread', 'milk', 'mayContain'))).toEqual([
+      { product: 'cake', name: 'Cake', market: 'uk', grave: true, what: ['dairy-free breaks', 'may contain milk'] },
+    ])
+  })
+  it('says what a piece costs, before and after', () => {
+    const dearer = { ...butter, packs: [{ grams: 1000, price: '51.00', currency: 'GBP', from: '2026-01-01' }] }
+    // 40 g of it in ten pieces: 0.004 and 0.204, beside 0.006 of flour
+    expect(changes(dearer)[0]).toMatchObject({ grave: false, what: ['a piece costs 0.01 → 0.21 GBP'] })
+  })
+  it('says a nutrient that is lost', () => {
+    const { fat: _, ...nutrients } = butter.nutrients
+    expect(changes({ ...butter, nutrients })[0]!.what).toContain('fat 10 → not known')
+  })
+  it('says that the list reads otherwise', () =>
+    expect(changes({ ...butter, labelName: 'vegetable spread' })[0]!.what).toContain(
+      'its ingredient list reads otherwise',
+    ))
+  it('leaves out what is only served beside', () => expect(changes(carrying('cream', 'milk', 'contains'))).toEqual([]))
+  it('a document that runs out makes its claims unproven', () => {
+    const old = { ...butter, evidence: [{ ...butter.evidence[0]!, expires: '2026-07-01' }] }
+    expect(changes(old)[0]).toMatchObject({ grave: true })
+    expect(changes(old)[0]!.what).toEqual(expect.arrayContaining(['dairy-free is unproven', 'gluten-free is unproven']))
+  })
+  it('can be stopped', () =>
+    expect(whatChanges(catalogue, carrying('flour', 'milk', 'contains'), () => false)).toBeNull())
+  it('says of claims and allergens what a whole assessment says', () => {
+    const status = fc.constantFrom('contains', 'mayContain', 'unknown', 'free' as const)
+    const code = fc.constantFrom('milk', 'wheat', 'egg' as const)
+    fc.assert(
+      fc.property(code, status, (allergen, to) => {
+        const changed = carrying('plant spread', allergen, to as 'free')
+        const ingredients = workbook.ingredients.map(one => (one.id === changed.id ? changed : one))
+        const [x, y] = [assess(workbook, 'cake', 'uk'), assess({ ...workbook, ingredients }, 'cake', 'uk')]
+        const verdicts = x.claims.filter((claim, at) => claim.verdict !== y.claims[at]!.verdict).length
+        const said = changes(changed)[0]?.what ?? []
+        expect(said.filter(text => / (?:breaks|holds|is unproven)$/.test(text)).length).toBe(verdicts)
+      }),
+    )
+  })
+})
+
+describe('the cheapest supplier that keeps every claim', () => {
+  it('comes first by usable weight, and says what a cheaper one would break', () => {
+    const priced = (price: string) => [{ grams: 1000, price, currency: 'GBP', from: '2026-01-01' }]
+    const shelf = [
+      sampleIngredient('a', { standsFor: 'spread', packs: priced('5.00') }),
+      sampleIngredient('b', { standsFor: 'spread', packs: priced('3.00') }),
+      { ...carrying('c', 'milk', 'mayContain'), standsFor: 'spread', packs: priced('2.00') },
+      sampleIngredient('d', { standsFor: 'spread', packs: priced('2.80'), measures: [{ ediblePart: 0.5 }] }),
+    ]
+    const found = cheapestThatKeeps(
+      catalogueOf(sampleWorkbook(shelf, [sampleRecipe('cake', [sampleLine('a', 100)])], { claims: ['dairyFree'] })),
+      'a',
+    )
+    expect(found.map(one => [one.ingredient.id, one.perKilo, one.keeps, one.breaks])).toEqual([
+      ['c', 2, false, ['Cake: dairy-free']],
+      ['b', 3, true, []],
+      ['a', 5, true, []],
+      ['d', 5.6, true, []],
+    ])
+  })
+})

@@ -1,0 +1,14 @@
+// Open formats in and out.
+export { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from './foodTable'
+export { type NamedNutrients, readNationalFoods } from './nationalFood'
+export {
+  guessColumns,
+  type PriceChange,
+  PriceColumns,
+  type PriceListContext,
+  type ReadPrices,
+  readPriceList,
+} from './priceList'
+export { type RecipeFile, readRecipeFile, recipeFile } from './recipeJson'
+export { ownRecipeIn, recipeJsonLd } from './recipeJsonLd'
+export { looksLikeFormula, safeCell } from './safeCell'

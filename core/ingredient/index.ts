@@ -1,0 +1,17 @@
+// What is known of a bought thing.
+export {
+  type Baking,
+  bakingOf,
+  type FlourKind,
+  type FlourWork,
+  flourKindName,
+  flourWorks,
+  sweetenerKindName,
+} from './baking'
+export { proofOf, whatProves } from './evidence'
+export { type Mention, mentions } from './lexicon'
+export { type Match, matchName, type Named } from './match'
+export { freeByNature, isFreeByNature } from './nature'
+export { type ShelfThing, shelfGroups, starterShelf } from './starterShelf'
+export { type ReadStatement, readStatement } from './statement'
+export { alsoCalled } from './synonyms'

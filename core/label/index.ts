@@ -1,0 +1,6 @@
+// A declaration as data.
+export { type Declaration, dateMark, type Problem } from './declaration'
+export { compositionText } from './ingredientList'
+export type { FactsPanel } from './nutritionFacts'
+export type { NutritionTable, TableRow } from './nutritionTable'
+export { joined, plain, type Run, strong, textOf } from './run'

@@ -1,0 +1,68 @@
+// What is sold: a recipe, cut and packed, under a name, with claims, for one or more markets.
+import { z } from 'zod'
+import { ClaimCode } from './claim'
+import { Losses, Packing, Prices, Pricing } from './costing'
+import { MarketCode } from './market'
+
+/** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
+export const productCategories = [
+  { code: 'brownie', name: 'brownie' },
+  { code: 'heavyCake', name: 'heavy cake, a third and more fruit or nut' },
+  { code: 'mediumCake', name: 'cake' },
+  { code: 'lightCake', name: 'light cake, sponge without filling' },
+  { code: 'cookie', name: 'biscuit, cookie' },
+  { code: 'muffin', name: 'muffin' },
+  { code: 'quickBread', name: 'quick bread, sweet roll' },
+  { code: 'pie', name: 'pie, tart, crumble' },
+  { code: 'grainBar', name: 'grain bar' },
+  { code: 'candy', name: 'confectionery' },
+  { code: 'icing', name: 'icing' },
+] as const
+
+/** What is sold: a recipe, cut and packed to a net weight, under a name, with claims, for one or more markets. */
+export const Product = z.object({
+  id: z.string().min(1),
+  version: z.number().int().exactOptional(),
+  name: z.string().trim().min(1, 'Give the product a name.').max(200, 'Keep the name under 200 letters.'),
+  legalName: z.string().exactOptional(),
+  recipe: z.string().min(1),
+  /** Grams of one sales unit. */
+  netWeight: z
+    .number('Say what one pack weighs, in grams.')
+    .positive('Say what one pack weighs, in grams.')
+    .max(1_000_000, 'A pack over a tonne? Check the net weight.'),
+  pieces: z
+    .number('Say how many pieces are in one pack.')
+    .positive('Say how many pieces are in one pack.')
+    .max(100_000, 'Over 100,000 pieces in a pack? Check the number.'),
+  claims: z.array(ClaimCode),
+  markets: z.array(MarketCode),
+  category: z.enum(productCategories.map(one => one.code)).exactOptional(),
+  highlighted: z.array(z.string()).exactOptional(),
+  packing: z.array(Packing).max(30).exactOptional(),
+  packsPerBox: z
+    .number('Count whole packs.')
+    .int('Count whole packs.')
+    .positive('A box holds at least one pack.')
+    .max(10_000, 'Over 10,000 packs in a box? Check the number.')
+    .exactOptional(),
+  losses: Losses.exactOptional(),
+  pricing: Pricing.exactOptional(),
+  prices: Prices.exactOptional(),
+  /** The name of the rate that taxes it, by market. */
+  tax: z.partialRecord(MarketCode, z.string().max(80)).exactOptional(),
+  /** What a piece is called on screen and label: "slice". */
+  pieceName: z.string().exactOptional(),
+  keeps: z
+    .object({
+      days: z
+        .number('Say for how many days it keeps, as a whole number.')
+        .int('Say for how many days it keeps, as a whole number.')
+        .positive('It keeps for at least a day.')
+        .max(3650, 'Ten years is the most a date can be set ahead.'),
+      mark: z.enum(['bestBefore', 'useBy']),
+      storage: z.string(),
+    })
+    .exactOptional(),
+})
+export type Product = z.infer<typeof Product>

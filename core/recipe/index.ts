@@ -1,0 +1,43 @@
+// Lines, parts, tins, and the bill.
+export { type Ahead, aheadOf, doneTestWarning } from './ahead'
+export { type Bill, type BillGap, type BillLine, billOf, lineGrams, type PathStep } from './bill'
+export {
+  type Blend,
+  type BlendFlour,
+  type BlendWish,
+  type Bounds,
+  blendFlours,
+  blendProgramme,
+  blendRefusal,
+  cheapestAsNear,
+  contradictions,
+  type LinearProgramme,
+  lpText,
+  readBlend,
+  usualBounds,
+} from './blend'
+export { blendEdits } from './blendInto'
+export { compareRecipes, type Row as ComparedRow } from './compare'
+export { batterOf, type Filling, fillTins, firstLookAfter } from './filling'
+export { evenLoads, type Loads, tinLoads } from './loads'
+export { type Balance, bakersPercentages, type Masses, massesOf } from './masses'
+export { type OnlyInMethod, onlyInMethod, onlyInMethodOf } from './onlyInMethod'
+export { circleFact, circleThrough, isFrozen, type PartNeed, partsNeeded } from './part'
+export { partOnBench, productsWith } from './partOnBench'
+export { type BatchTarget, scaleFactor } from './scale'
+export { type Advice, adviceOn, type Dough, doughOf } from './structure'
+export { baseArea, impossible, type TinRule, tinFactor, tinRoom, tinVolume } from './tin'
+export {
+  type Apart,
+  eggsApart,
+  type PieceChoice,
+  type Scale,
+  scaleName,
+  type WeighOut,
+  type WholePieces,
+  weighingTolerance,
+  weighOn,
+  weighOut,
+  wholePieces,
+} from './weighOut'
+export { writtenAmount, writtenSum } from './writtenAmount'

@@ -1,0 +1,4 @@
+// How people write numbers, days and lists, and how they are shown.
+export { daysAfter, spokenDay } from './day'
+export { readDecimal } from './decimal'
+export { percent, toNearest, toPlaces, weighed } from './rounding'
