@@ -23,6 +23,10 @@ export const floors = [
 const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]
 const floorOf = file => floors.findIndex(rooms => rooms.includes(roomOf(file)))
 
+/** `uk` of core/market/uk/words.ts. */
+const marketOf = file => /^core\/market\/(\w+)(?:\/|$)/.exec(file)?.[1]?.match(/^(?:european|[a-z]{2,3})$/)?.[0]
+const takesEuropean = file => ['uk', 'eu'].includes(marketOf(file))
+
 const isTest = file => /\.test\.tsx?$/.test(file)
 /** Each rule: which files it is about, and which imports it refuses. An import is a path in the project or a package name. */
 export const rules = [
@@ -37,6 +41,19 @@ export const rules = [
     refuses: (to, file) =>
       to.startsWith('core/') &&
       (floorOf(file) < 0 || floorOf(to) < 0 || (roomOf(to) !== roomOf(file) && floorOf(to) >= floorOf(file))),
+  },
+  {
+    name: 'a market’s folder takes from no other market’s: what is shared stands in market/european, by name',
+    of: file => marketOf(file) !== undefined,
+    refuses: (to, file) =>
+      marketOf(to) !== undefined &&
+      marketOf(to) !== marketOf(file) &&
+      !(takesEuropean(file) && marketOf(to) === 'european'),
+  },
+  {
+    name: 'nobody but core/market/market.ts knows one market’s pack',
+    of: file => marketOf(file) === undefined && file !== 'core/market/market.ts',
+    refuses: to => marketOf(to) !== undefined && marketOf(to) !== 'european',
   },
   {
     name: 'inside core a file is named, not a room’s index',

@@ -98,14 +98,14 @@ export function marketDifferences(a: Assessment, b: Assessment): Difference[] {
   )
   add(
     'Carbohydrate',
-    here.table.kind === 'nutritionFacts' ? 'total, with fibre' : 'available, fibre beside it',
-    there.table.kind === 'nutritionFacts' ? 'total, with fibre' : 'available, fibre beside it',
+    here.table.carbohydrate,
+    there.table.carbohydrate,
     cited(here, there, rules => rules.energy.cite),
   )
   add(
     'Rounding',
-    here.rounding.trimmed ? 'by steps, per serving' : 'by size, per 100 g',
-    there.rounding.trimmed ? 'by steps, per serving' : 'by size, per 100 g',
+    here.rounding.how,
+    there.rounding.how,
     cited(here, there, rules => rules.rounding.cite),
   )
   add(

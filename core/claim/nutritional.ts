@@ -1,7 +1,7 @@
 // Nutrition claims against the market's thresholds, per 100 g or per reference amount.
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
 import type { Limit } from '../market/rulePack'
-import { usReferenceAmount } from '../market/usServing'
+import { referenceAmountOf } from '../market/serving'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
@@ -29,8 +29,7 @@ const noSuchClaim = (claim: NamedClaim, context: ClaimContext) =>
 /** Grams a limit is about: 100, or the reference amount of the kind of bake; null where that is not known. */
 const basisOf = (per: Limit['per'], context: ClaimContext): number | null => {
   if (per === '100g') return 100
-  const { category } = context.product
-  return category === undefined ? null : usReferenceAmount[category]
+  return referenceAmountOf(context.rules, context.product)
 }
 const needsKind = (claim: NamedClaim, context: ClaimContext) =>
   refused(

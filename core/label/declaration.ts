@@ -2,6 +2,7 @@
 import { kitchenFindings } from '../allergen/crossContact'
 import { rolledUp } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
+import { dayIn, quantityIn } from '../market/wording'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
@@ -53,7 +54,7 @@ export interface Declaration {
 /** "Best before 29 November 2026", for a product baked on an ISO day; null where nobody said how long it keeps. */
 export const dateMark = (product: Product, baked: string, { words }: RulePack): string | null =>
   product.keeps
-    ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore} ${words.day(daysAfter(baked, product.keeps.days))}`
+    ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore} ${dayIn(words, daysAfter(baked, product.keeps.days))}`
     : null
 
 export function declarationOf(context: DeclarationContext): Declaration {
@@ -61,7 +62,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const ingredients = byId(workbook.ingredients)
   const nameOf = (id: string) => printedName(ingredients.get(id)!)
   const quid = rules.quid.asked
-    ? quidOf(product, bill, workbook, nameOf)
+    ? quidOf(product, bill, workbook, nameOf, rules.quid.overWhole)
     : { shares: new Map(), statements: [], problems: [] }
   const codes = declaredCodes(rules)
   const exemptOnly = (code: AllergenCode) =>
@@ -80,7 +81,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const { operator } = workbook.kitchen
   const starred = new Set(
-    rules.words.processedWheat !== null && holding.some(claim => claim.claim === 'glutenFree')
+    rules.statements.processedWheat !== null && holding.some(claim => claim.claim === 'glutenFree')
       ? workbook.ingredients
           .filter(one => one.glutenRemoved && one.allergens.wheat?.status === 'contains')
           .map(one => one.id)
@@ -99,7 +100,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     panel,
     claims: holding.map(claim => printedClaim(claim.claim, rules)),
     particulars: {
-      netQuantity: rules.words.netQuantity(product.netWeight),
+      netQuantity: quantityIn(rules.words, product.netWeight),
       netGrams: product.netWeight,
       serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
       pieceGrams,

@@ -63,14 +63,11 @@ export interface ListContext {
   starred?: ReadonlySet<string>
 }
 
-/** Ingoing weight of not more than this share may stand in the last group. */
-const minorShare = 0.02
-
 /** The whole list as runs, without its heading. */
 export function ingredientList(context: ListContext): Run[] {
   const touching = context.bill.lines.map((line, at) => ({ line, at })).filter(({ line }) => line.role !== 'beside')
   const entries = entriesOf(touching, context)
-  const { minor } = context.rules.list
+  const { minor, minorShare } = context.rules.list
   const ingoing = context.bill.ingoing - context.bill.drained
   const isMinor = (entry: Entry) => minor !== null && entry.grams <= ingoing * minorShare
   const main = entries.filter(entry => !isMinor(entry))

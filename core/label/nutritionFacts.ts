@@ -1,12 +1,14 @@
-// The United States' Nutrition Facts: per serving, with daily values (21 CFR 101.9, from memory). A gap is never printed as 0.
+// A table per serving, with daily values, in a panel of its own form. Its rows and words stand in the market's pack.
+// A gap is never printed as 0.
+import { percentOfDaily } from '../market/dailyValue'
 import { roundNutrient } from '../market/roundNutrient'
-import type { Rounded, RulePack } from '../market/rulePack'
-import { usPercentDailyValue } from '../market/us'
-import { usServing } from '../market/usServing'
+import type { PanelWords, Rounded, RulePack } from '../market/rulePack'
+import { servingOf } from '../market/serving'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
 import type { Product } from '../model/product'
 import type { NutrientTable, Nutrition } from '../nutrition/rollUp'
 import { toPlaces } from '../words/rounding'
+import { filled } from '../words/template'
 import type { NutritionTable, TableRow } from './nutritionTable'
 
 export interface FactsPanel {
@@ -16,11 +18,10 @@ export interface FactsPanel {
   servingSize: string
   /** What a second column is for: "Per loaf"; null where there is none. */
   wholeUnit: string | null
-  footnote: string
+  /** Its headings and its footnote. */
+  words: PanelWords
 }
 
-const footnote =
-  '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.'
 const unitOf = (nutrient: Rounded): string =>
   nutrient === 'energyKcal' ? '' : nutrient.endsWith('Mcg') ? 'mcg' : nutrient.endsWith('Mg') ? 'mg' : 'g'
 
@@ -53,14 +54,14 @@ export function nutritionFacts(
   nutrition: Nutrition,
   product: Product,
 ): { table: NutritionTable; panel: FactsPanel | null } {
-  const serving = usServing(product)
+  const serving = servingOf(rules, product)
   if ('unknown' in serving) return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null }
   const { per100g, gaps } = nutrition
   const pieceName = product.pieceName ?? 'piece'
   const piece = product.netWeight / product.pieces
   const missing: string[] = []
   const rows: TableRow[] = []
-  for (const { nutrient, label, indent, optional } of rules.table.rows) {
+  for (const { nutrient, label, indent, optional, minor, inside } of rules.table.rows) {
     const amount = amountOf(nutrient, per100g, serving.grams)
     if (amount === null) {
       for (const code of needs(nutrient))
@@ -70,27 +71,33 @@ export function nutritionFacts(
     }
     const printed = (value: number) => `${roundNutrient(rules.market, nutrient, value)}${unitOf(nutrient)}`
     if (optional && amount === 0) continue
-    const percent = usPercentDailyValue(nutrient as NutrientCode, amount)
+    const percent = percentOfDaily(rules, nutrient, amount)
     const row: TableRow = { nutrient, label, indent, perServing: printed(amount) }
+    if (minor) row.minor = true
     if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}%`
     if (serving.wholeUnitToo) {
       const whole = amountOf(nutrient, per100g, piece)!
       row.perUnit = printed(whole)
-      const wholePercent = usPercentDailyValue(nutrient as NutrientCode, whole)
+      const wholePercent = percentOfDaily(rules, nutrient, whole)
       if (row.percent !== undefined) row.unitPercent = `${wholePercent}%`
     }
-    if (nutrient === 'addedSugars') row.label = `Includes ${row.perServing} Added Sugars`
+    if (inside) {
+      row.label = filled(label, { amount: printed(amount) })
+      row.inside = true
+    }
     rows.push(row)
   }
   if (missing.length > 0) return { table: { missing: [...new Set(missing)] }, panel: null }
   const one = serving.perContainer === '1'
+  const { panel: words } = rules.table
+  if (!words) return { table: { rows }, panel: null }
   return {
     table: { rows },
     panel: {
-      servings: `${serving.perContainer} ${one ? 'serving' : 'servings'} per container`,
+      words,
+      servings: filled(one ? words.perContainerOne : words.perContainer, { n: serving.perContainer }),
       servingSize: `${piecesWord(serving.pieces, pieceName)} (${toPlaces(serving.grams, 0)}g)`,
-      wholeUnit: serving.wholeUnitToo ? `Per ${pieceName}` : null,
-      footnote,
+      wholeUnit: serving.wholeUnitToo ? filled(words.perUnit, { unit: pieceName }) : null,
     },
   }
 }

@@ -13,6 +13,10 @@ export interface TableRow {
   percent?: string
   /** For the whole unit, where a market asks for a second column. */
   perUnit?: string
+  /** A vitamin or mineral, set apart at the foot. */
+  minor?: true
+  /** The amount stands inside the label. */
+  inside?: true
   unitPercent?: string
 }
 export type NutritionTable = { rows: TableRow[] } | { missing: string[] }

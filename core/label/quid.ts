@@ -3,6 +3,7 @@ import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
 import { toPlaces } from '../words/rounding'
+import { filled } from '../words/template'
 
 export interface Quid {
   /** Printed share by ingredient id, "45 %". Empty where shares must be said as weights. */
@@ -14,8 +15,14 @@ export interface Quid {
 
 const printed = (share: number): string => `${toPlaces(share * 100, share < 0.0095 ? 1 : 0)} %`
 
-/** Ingoing weight over finished weight, for each highlighted ingredient. */
-export function quidOf(product: Product, bill: Bill, workbook: Workbook, nameOf: (id: string) => string): Quid {
+/** Ingoing weight over finished weight, for each highlighted ingredient. `overWhole`: the sentence where shares pass 100 %. */
+export function quidOf(
+  product: Product,
+  bill: Bill,
+  workbook: Workbook,
+  nameOf: (id: string) => string,
+  overWhole: string,
+): Quid {
   const quid: Quid = { shares: new Map(), statements: [], problems: [] }
   const known: [string, number][] = []
   // one missing weight makes the finished weight, and so every share, wrong
@@ -38,10 +45,7 @@ export function quidOf(product: Product, bill: Bill, workbook: Workbook, nameOf:
   }
   const sum = known.reduce((total, [, share]) => total + share, 0)
   for (const [id, share] of known)
-    if (sum > 1)
-      quid.statements.push(
-        `Prepared with ${toPlaces(share * 100, 0)} g of ${nameOf(id)} per 100 g of finished product.`,
-      )
+    if (sum > 1) quid.statements.push(filled(overWhole, { n: toPlaces(share * 100, 0), name: nameOf(id) }))
     else quid.shares.set(id, printed(share))
   return quid
 }

@@ -1,11 +1,12 @@
 // The sentences a label carries besides its list and its table, each where its market asks for it.
 import type { RulePack } from '../market/rulePack'
-import { usReferenceAmount } from '../market/usServing'
+import { referenceAmountOf } from '../market/serving'
 import type { AllergenCode } from '../model/allergen'
 import { type ClaimCode, type NamedClaim, nameOfClaim } from '../model/claim'
 import type { Component } from '../model/ingredient'
 import type { NutrientCode } from '../model/nutrient'
 import { atMost } from '../words/rounding'
+import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
 import { labelNameOf } from './emphasis'
 import { joined, plain, type Run, strong } from './run'
@@ -32,15 +33,15 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
   const statements: Run[][] = []
   if (rules.containsStatement && contains.length > 0)
     statements.push(joined([[strong(rules.containsStatement.lead)], names(contains), [plain('.')]]))
-  if (mayContain.length > 0) statements.push(joined([[plain('May contain ')], names(mayContain), [plain('.')]]))
+  if (mayContain.length > 0) statements.push(joined([[plain(rules.words.mayContain)], names(mayContain), [plain('.')]]))
   for (const text of quid) statements.push([plain(text)])
   if (holding.length > 0) {
     statements.push([plain(`${sentence(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
     for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
   }
-  for (const text of [...besideClaims(context), ...(rules.europeanStatements ? european(context) : [])])
-    statements.push([plain(text)])
-  if (starred.size > 0 && rules.words.processedWheat) statements.push([plain(rules.words.processedWheat)])
+  for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])
+  if (starred.size > 0 && rules.statements.processedWheat)
+    statements.push([plain(rules.statements.processedWheat.text)])
   return statements
 }
 
@@ -67,57 +68,44 @@ function besideClaims({ claims, nutrition, rules, product }: DeclarationContext)
   const { per100g } = nutrition
   if (about('noAddedSugar') && naturallySweet !== null && (per100g.sugars === undefined || per100g.sugars.value > 0))
     said.push(naturallySweet)
-  const reference = product.category === undefined ? null : usReferenceAmount[product.category]
+  const reference = referenceAmountOf(rules, product)
   const per = (code: NutrientCode, grams: number) => ((per100g[code]?.high ?? Number.POSITIVE_INFINITY) * grams) / 100
   if (about('noAddedSugar', 'sugarFree') && notLowCalorie !== null) {
     const low = reference !== null && atMost(per('energyKcal', reference), notLowCalorie.lowKcalPerReference)
     if (!low) said.push(notLowCalorie.statement)
   }
   if (holding.length > 0 && disclosure !== null) {
-    // per reference amount, and per 50 g where that is 30 g or less; what is not known is pointed to
-    const grams = reference === null ? 100 : reference <= 30 ? 50 : reference
-    const over = (
-      [
-        ['fat', 'fat'],
-        ['saturates', 'saturated fat'],
-        ['cholesterolMg', 'cholesterol'],
-        ['sodiumMg', 'sodium'],
-      ] as const
-    ).filter(([code]) => !atMost(per(code, grams), disclosure[code]))
-    if (over.length > 0)
-      said.push(`See nutrition information for ${over.map(([, name]) => name).join(' and ')} content.`)
+    // what is not known is pointed to
+    const grams = reference === null ? 100 : reference <= disclosure.smallReference ? disclosure.per : reference
+    const over = disclosure.over.filter(one => !atMost(per(one.nutrient, grams), one.limit))
+    if (over.length > 0) said.push(filled(disclosure.text, { nutrients: over.map(one => one.name).join(' and ') }))
   }
   return said
 }
 
-/** Regulation 1333/2008, Annex V: colours that need a warning, by E number and name. */
-const colours: [RegExp, string][] = [
-  [/\be ?102\b|tartrazine/i, 'tartrazine (E102)'],
-  [/\be ?104\b|quinoline yellow/i, 'quinoline yellow (E104)'],
-  [/\be ?110\b|sunset yellow/i, 'sunset yellow (E110)'],
-  [/\be ?122\b|carmoisine/i, 'carmoisine (E122)'],
-  [/\be ?124\b|ponceau/i, 'ponceau 4R (E124)'],
-  [/\be ?129\b|allura red/i, 'allura red (E129)'],
-]
 const wordsOf = (components: readonly Component[] = []): string[] =>
   components.flatMap(one => [one.name, one.eNumber ?? '', ...wordsOf(one.components)])
 
-/** Regulation (EU) 1169/2011, Annex III: sweeteners and polyols; and the colours above. */
-function european({ workbook, bill, nutrition }: DeclarationContext): string[] {
+/** Does a text name the colour, by name or E number? */
+const naming = ({ eNumber, names }: { eNumber: string; names: readonly string[] }) =>
+  new RegExp(`\be ?${eNumber.slice(1)}\b|${names.join('|')}`, 'i')
+
+/** What follows from what is in the food: sweeteners, polyols, certain colours. */
+function byContent({ workbook, bill, nutrition, rules }: DeclarationContext): string[] {
   const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
   const ingredients = workbook.ingredients.filter(one => used.has(one.id))
   const sweetening = new Set(ingredients.flatMap(one => one.traits.sweetening ?? []))
   const said: string[] = []
-  if (sweetening.has('polyol') || sweetening.has('intense'))
-    said.push(
-      sweetening.has('sugar') || sweetening.has('syrup') ? 'With sugar(s) and sweetener(s).' : 'With sweetener(s).',
-    )
-  if ((nutrition.per100g.polyols?.value ?? 0) > 10) said.push('Excessive consumption may produce laxative effects.')
+  const { sweeteners, laxative, colours } = rules.statements
+  if (sweeteners && (sweetening.has('polyol') || sweetening.has('intense')))
+    said.push(sweetening.has('sugar') || sweetening.has('syrup') ? sweeteners.withSugar : sweeteners.alone)
+  if (laxative && (nutrition.per100g.polyols?.value ?? 0) > laxative.polyolsOverPercent) said.push(laxative.text)
   const words = ingredients
     .flatMap(one => [one.name, one.labelName ?? '', one.eNumber ?? '', ...wordsOf(one.composition)])
     .join('; ')
-  const coloured = colours.filter(([pattern]) => pattern.test(words)).map(([, name]) => name)
-  if (coloured.length > 0)
-    said.push(`${sentence(coloured.join(', '))}: may have an adverse effect on activity and attention in children.`)
+  const coloured = (colours?.each ?? [])
+    .filter(colour => naming(colour).test(words))
+    .map(({ names, eNumber }) => `${names[0]} (${eNumber})`)
+  if (colours && coloured.length > 0) said.push(sentence(filled(colours.text, { colours: coloured.join(', ') })))
   return said
 }

@@ -1,6 +1,7 @@
 // The rules of each place of sale.
-export { marketsServed, rulesOf } from './market'
+export { percentOfDaily } from './dailyValue'
+export { firstMarketOf, isServed, marketsServed, rulesOf } from './market'
 export { roundNutrient } from './roundNutrient'
-export type { RulePack } from './rulePack'
-export { usDailyValues, usPercentDailyValue } from './us'
-export { type Serving, servingsPerContainer, usReferenceAmount, usServing } from './usServing'
+export type { LetterRules, RulePack, Words } from './rulePack'
+export { referenceAmountOf, type Serving, servingOf, servingsPerContainer } from './serving'
+export { dayIn, quantityIn } from './wording'

@@ -1,8 +1,10 @@
-// The shape of one market's rules: lists, thresholds, factors, rounding and wording, each with its citation.
+// The shape of one market's rules: lists, thresholds, factors, rounding, wording and letters, each with its citation.
+// Plain data and nothing else: a pack can be written down, compared and frozen with what was signed under it.
 import type { AllergenCode } from '../model/allergen'
 import type { NamedClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
 import type { NutrientCode } from '../model/nutrient'
+import type { Product } from '../model/product'
 
 /** One step of a rounding rule: values up to (or, `below`, under) the edge are printed so. Tried in order. */
 export interface RoundingStep {
@@ -36,11 +38,119 @@ export interface AllergenGroup {
   byKind: boolean
 }
 
+export type Category = NonNullable<Product['category']>
+
+/** A serving is a piece as it is cut, or follows from an amount customarily eaten of that kind of bake. */
+export type ServingRule =
+  | { by: 'piece'; cite: string }
+  | {
+      by: 'referenceAmount'
+      /** Grams; null where the amount is a volume. */
+      amounts: Record<Category, number | null>
+      /** Why a volume gives no serving, in words. */
+      volume: string
+      /** Pieces up to this share of the amount are taken together, as many as come closest. */
+      togetherUpTo: number
+      /** Pieces under this share are taken singly or by twos, whichever is closer. */
+      twoUnder: number
+      /** A piece under this share is one serving. */
+      oneUnder: number
+      /** A larger piece up to this share has a second column for the whole of it. */
+      wholeUnitUpTo: number
+      cite: string
+    }
+
+/** Per cent of a day: values in the nutrient's own unit, and how the per cent of minerals and vitamins is rounded. */
+export interface DailyValues {
+  values: Partial<Record<Rounded, number>>
+  /** Have a value, yet no per cent is printed. */
+  unprinted: Rounded[]
+  /** Rounded by steps: printed as 0 under `zeroUnder`; else to the step of the first `upTo` it is not over. */
+  stepped: { nutrients: Rounded[]; zeroUnder: number; steps: { upTo: number | null; step: number }[] }
+}
+
+export interface TableRule {
+  /** `typicalValues`: per 100 g and per piece. `nutritionFacts`: per serving, with daily values, in a panel of its own form. */
+  kind: 'typicalValues' | 'nutritionFacts'
+  /** `minor`: vitamins and minerals, set apart at the foot. `inside`: the amount stands in the label, where `{amount}` is. */
+  rows: { nutrient: Rounded; label: string; indent: number; optional?: true; minor?: true; inside?: true }[]
+  /** What carbohydrate means here, in words. */
+  carbohydrate: string
+  daily: DailyValues | null
+  /** The words of the panel; null where the table has no panel. */
+  panel: PanelWords | null
+  cite: string
+}
+
+/** Templates: `{n}` a number, `{unit}` what a piece is called. */
+export interface PanelWords {
+  title: string
+  perContainerOne: string
+  perContainer: string
+  servingSize: string
+  amountPerServing: string
+  perServing: string
+  perUnit: string
+  energy: string
+  percentHead: string
+  footnote: string
+}
+
+/** Sentences that follow from what is in the food, not from what is claimed; null where the market asks for none. */
+export interface StatementRules {
+  sweeteners: { alone: string; withSugar: string; cite: string } | null
+  laxative: { polyolsOverPercent: number; text: string; cite: string } | null
+  /** `{colours}` stands for those found. */
+  colours: { each: { eNumber: string; names: string[] }[]; text: string; cite: string } | null
+  /** Stands on a gluten-free food whose wheat had its gluten taken out. */
+  processedWheat: { text: string; cite: string } | null
+}
+
+/** Words as templates: `{…}` is filled in. */
+export interface Words {
+  ingredients: string
+  mayContain: string
+  bestBefore: string
+  useBy: string
+  lot: string
+  draft: string
+  /** Twelve, January first. */
+  months: string[]
+  /** `{day}`, `{month}` in words, `{year}`. */
+  date: string
+  /** Net quantity: metric alone, or beside ounces and pounds. `{metric}`, `{oz}`, `{lb}`, `{rest}` in ounces. */
+  quantity: {
+    grams: string
+    kilograms: string
+    kilogramPlaces: number
+    ounces: { underAPound: string; pounds: string; poundsAndOunces: string } | null
+  }
+  /** Claims this market words otherwise. */
+  claims: Partial<Record<NamedClaim, string>>
+}
+
+/** How large letters must be and where the net quantity stands, in mm. */
+export interface LetterRules {
+  /** Of the smallest letters. */
+  smallestXHeight: number
+  /** Height of the figures of the net quantity: by the grams in the pack, or by the panel's area in mm². `upTo` null: any. */
+  quantity: { by: 'content' | 'panel'; heights: { upTo: number | null; mm: number }[] }
+  /** The net quantity stands at the foot of the panel, or with the date. */
+  quantityAt: 'foot' | 'withDate'
+  /** The size a label is set on where none is chosen. */
+  usualSize: { width: number; height: number }
+  cite: string
+}
+
 export interface RulePack {
   market: MarketCode
   title: string
+  /** Counts up whenever anything in the pack changes. */
+  version: number
   /** ISO date of the last reading. */
   asOf: string
+  /** What labels are written in, as a language tag. */
+  language: string
   caution: string
   allergens: {
     groups: AllergenGroup[]
@@ -64,23 +174,22 @@ export interface RulePack {
     otherwise: RoundingStep[]
     /** Is 3.0 printed as 3? */
     trimmed: boolean
+    /** How, in words. */
+    how: string
     cite: string
   }
-  table: {
-    /** `typicalValues`: per 100 g and per piece. `nutritionFacts`: per serving, with daily values. */
-    kind: 'typicalValues' | 'nutritionFacts'
-    rows: { nutrient: Rounded; label: string; indent: number; optional?: true }[]
-    cite: string
-  }
-  /** Grams, and kJ for energy, an average adult takes in a day. */
-  referenceIntake: Partial<Record<Rounded, number>>
+  table: TableRule
+  serving: ServingRule
+  /** Grams, and kJ for energy, an average adult takes in a day; null where the table uses daily values. */
+  referenceIntake: Partial<Record<Rounded, number>> | null
   list: {
     /** Added water counts by what is left in the finished food; else as it was added. */
     waterAsLeft: boolean
     /** Added water up to this share of the finished food may be left out of the list. */
     waterLeftOutUpTo: number
-    /** Stands before what is not more than 2 % and so comes last; null where the market has no such group. */
+    /** Stands before what is not more than `minorShare` and so comes last; null where the market has no such group. */
     minor: string | null
+    minorShare: number
     /** Allergens are emphasised inside the list. */
     emphasised: boolean
     /** Additives stand behind their class: "raising agents: …". */
@@ -91,20 +200,13 @@ export interface RulePack {
   }
   /** Begins the statement that names every allergen at once; null where none stands beside a list. */
   containsStatement: { lead: string; cite: string } | null
-  /** The share of what is in the name must be said. */
-  quid: { asked: boolean; cite: string }
-  /** Statements on sweeteners, polyols and certain colours (Regulation (EU) 1169/2011, Annex III; 1333/2008, Annex V). */
-  europeanStatements: boolean
-  words: {
-    bestBefore: string
-    useBy: string
-    day: (iso: string) => string
-    netQuantity: (grams: number) => string
-    /** Stands on a gluten-free food whose wheat had its gluten taken out; null where nothing is asked. */
-    processedWheat: string | null
-    /** Claims this market words otherwise. */
-    claims: Partial<Record<NamedClaim, string>>
-  }
+  /** The share of what is in the name must be said; `overWhole` where shares pass 100 %: `{n}` grams of `{name}`. */
+  quid: { asked: boolean; overWhole: string; cite: string }
+  statements: StatementRules
+  words: Words
+  letters: LetterRules
+  /** How prices are usually said there, until the bakery says otherwise. */
+  prices: { withTax: boolean }
   claims: ClaimRules
 }
 
@@ -134,6 +236,15 @@ export interface ClaimRules {
   /** Beside a sugar claim on a food that is not low in calories; null where none is asked. */
   notLowCalorie: { statement: string; lowKcalPerReference: number; cite: string } | null
   /** g, or mg, per reference amount above which a nutrition claim must point to the nutrient. */
-  disclosure: { fat: number; saturates: number; cholesterolMg: number; sodiumMg: number; cite: string } | null
+  disclosure: {
+    /** In the order they are named. */
+    over: { nutrient: NutrientCode; limit: number; name: string }[]
+    /** Judged per reference amount, and per this where that is `smallReference` or less; per 100 g where none is known. */
+    smallReference: number
+    per: number
+    /** `{nutrients}` stands for those over. */
+    text: string
+    cite: string
+  } | null
   lowCarbohydrate: 'notPermitted' | 'notDefined'
 }

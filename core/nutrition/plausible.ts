@@ -1,5 +1,5 @@
 // Can these values be true together? What a pack or a table states is checked before it is taken.
-import { rulesOf } from '../market/market'
+import { europeanEnergy } from '../market/european/rules'
 import type { NutrientCode } from '../model/nutrient'
 import { energyOf } from './rollUp'
 
@@ -42,7 +42,7 @@ export function doubtsAbout(of: (code: NutrientCode) => number | undefined): Dou
       impossible: true,
     })
   const stated = of('energyKj') ?? (of('energyKcal') === undefined ? undefined : of('energyKcal')! * kjPerKcal)
-  const factors = rulesOf('eu').energy.kj
+  const factors = europeanEnergy.kj
   const most = energyOf(of, factors)
   const least = energyOf(code => (code === 'fibre' ? 0 : of(code)), factors)
   if (stated !== undefined && most !== null && least !== null) {

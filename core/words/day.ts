@@ -1,5 +1,5 @@
 // Calendar days: ISO dates without a clock or a time zone.
-const months = [
+export const englishMonths: readonly string[] = [
   'January',
   'February',
   'March',
@@ -20,7 +20,7 @@ export const daysAfter = (iso: string, days: number): string =>
   new Date(Date.parse(`${iso}T00:00:00Z`) + days * dayMs).toISOString().slice(0, 10)
 
 /** "November" for an ISO date. */
-export const monthName = (iso: string): string => months[Number(iso.slice(5, 7)) - 1]!
+export const monthName = (iso: string): string => englishMonths[Number(iso.slice(5, 7)) - 1]!
 
 /** "27 November 2026" for an ISO date. */
 export function spokenDay(iso: string): string {

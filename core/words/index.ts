@@ -2,3 +2,4 @@
 export { daysAfter, spokenDay } from './day'
 export { readDecimal } from './decimal'
 export { percent, toNearest, toPlaces, weighed } from './rounding'
+export { filled } from './template'

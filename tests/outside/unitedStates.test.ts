@@ -3,15 +3,16 @@ import {
   assess,
   energyOf,
   type NutrientCode,
+  percentOfDaily,
   roundNutrient,
   rulesOf,
+  servingOf,
   servingsPerContainer,
-  usPercentDailyValue,
-  usServing,
 } from '@fair-tin/core'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
 
+const us = rulesOf('us')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
   for (const [value, text] of edges) expect(roundNutrient('us', nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
@@ -109,13 +110,13 @@ describe('daily values, 21 CFR 101.9(c)(8) and (9)', () => {
     ['calciumMg', 1300],
     ['ironMg', 18],
     ['potassiumMg', 4700],
-  ] as const)('%s: %d is 100 %%', (nutrient, daily) => expect(usPercentDailyValue(nutrient, daily)).toBe('100'))
+  ] as const)('%s: %d is 100 %%', (nutrient, daily) => expect(percentOfDaily(us, nutrient, daily)).toBe('100'))
   it('nearest 1 for fat and the like; none for trans, sugars and protein', () => {
-    expect(usPercentDailyValue('fat', 8)).toBe('10')
-    for (const nutrient of ['trans', 'sugars', 'protein'] as const) expect(usPercentDailyValue(nutrient, 5)).toBeNull()
+    expect(percentOfDaily(us, 'fat', 8)).toBe('10')
+    for (const nutrient of ['trans', 'sugars', 'protein'] as const) expect(percentOfDaily(us, nutrient, 5)).toBeNull()
   })
   it('vitamins and minerals by 2 to 10 %, by 5 to 50 %, by 10 above', () => {
-    const calcium = (percent: number) => usPercentDailyValue('calciumMg', percent * 13)
+    const calcium = (percent: number) => percentOfDaily(us, 'calciumMg', percent * 13)
     expect([1.9, 2, 3, 9, 10, 12, 13, 47, 50, 54, 56].map(calcium)).toEqual([
       '0',
       '2',
@@ -133,7 +134,7 @@ describe('daily values, 21 CFR 101.9(c)(8) and (9)', () => {
 })
 
 describe('serving size, 21 CFR 101.12(b) and 101.9(b)(2)', () => {
-  const cookies = (netWeight: number, pieces: number) => usServing({ netWeight, pieces, category: 'cookie' })
+  const cookies = (netWeight: number, pieces: number) => servingOf(us, { netWeight, pieces, category: 'cookie' })
   it('at most half the reference amount: as many pieces as come closest', () =>
     expect(cookies(200, 20)).toMatchObject({ pieces: 3, grams: 30 }))
   it('half to two thirds: one or two pieces', () => expect(cookies(180, 10)).toMatchObject({ pieces: 2 }))
@@ -142,16 +143,19 @@ describe('serving size, 21 CFR 101.12(b) and 101.9(b)(2)', () => {
   it('twice to three times: near the reference, with a column for the whole', () =>
     expect(cookies(150, 2)).toMatchObject({ pieces: 1 / 3, wholeUnitToo: true, grams: 25 }))
   it('a single piece packed alone under 200 % is one serving, also below 50 %', () => {
-    expect(usServing({ netWeight: 15, pieces: 1, category: 'cookie' })).toMatchObject({ pieces: 1, perContainer: '1' })
-    expect(usServing({ netWeight: 219, pieces: 1, category: 'muffin' })).toMatchObject({ pieces: 1 })
+    expect(servingOf(us, { netWeight: 15, pieces: 1, category: 'cookie' })).toMatchObject({
+      pieces: 1,
+      perContainer: '1',
+    })
+    expect(servingOf(us, { netWeight: 219, pieces: 1, category: 'muffin' })).toMatchObject({ pieces: 1 })
   })
   it('a large cake: the slice closest to the reference amount', () =>
-    expect(usServing({ netWeight: 960, pieces: 1, category: 'mediumCake' })).toMatchObject({
+    expect(servingOf(us, { netWeight: 960, pieces: 1, category: 'mediumCake' })).toMatchObject({
       pieces: 1 / 12,
       grams: 80,
       perContainer: '12',
     }))
-  it('needs to know what it is', () => expect(usServing({ netWeight: 100, pieces: 1 })).toHaveProperty('unknown'))
+  it('needs to know what it is', () => expect(servingOf(us, { netWeight: 100, pieces: 1 })).toHaveProperty('unknown'))
   it('servings per container: whole, by halves between 2 and 5, "about" where rounded', () => {
     expect(
       [

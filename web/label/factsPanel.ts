@@ -1,4 +1,4 @@
-// Nutrition Facts, vertical, set in millimetres: sizes, order, bars and hairlines by 21 CFR 101.9(d), from memory.
+// A panel of nutrition facts, vertical, set in millimetres: sizes, order, bars and hairlines by 21 CFR 101.9(d), from memory.
 import type { FactsPanel, TableRow } from '@fair-tin/core/label'
 import { textWidth } from './metrics'
 import type { Page } from './page'
@@ -12,9 +12,8 @@ const pad = 1.2
 const below = 1.25
 
 /** Names in bold that stand at the margin: all but the vitamins and minerals. */
-const inBold = (row: TableRow) =>
-  row.indent === 0 && !['vitaminDMcg', 'calciumMg', 'ironMg', 'potassiumMg'].includes(row.nutrient)
-const vitamins = (row: TableRow) => ['vitaminDMcg', 'calciumMg', 'ironMg', 'potassiumMg'].includes(row.nutrient)
+const inBold = (row: TableRow) => row.indent === 0 && !row.minor
+const vitamins = (row: TableRow) => row.minor === true
 
 /** Sets the panel into its column, from its `y` down; what is wider than the column is told by `overrun`. */
 export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: readonly TableRow[]): void {
@@ -37,7 +36,7 @@ export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: re
   }
 
   // the heading is no smaller than all else but the calories, and as wide as the panel where it can be
-  const title = 'Nutrition Facts'
+  const { title } = panel.words
   const titleSize = Math.max(size.word, room / textWidth(title, 1, true))
   const titleEm = Math.min(titleSize, room / textWidth(title, 1, true))
   if (titleEm < size.word) page.overrun = true
@@ -48,7 +47,7 @@ export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: re
   y += size.servings
   text(panel.servings, left, size.servings)
   y += size.servings * below
-  const sizeWide = text('Serving size', left, size.servings, true)
+  const sizeWide = text(panel.words.servingSize, left, size.servings, true)
   // a long serving size goes onto a row of its own
   if (sizeWide + textWidth(` ${panel.servingSize}`, size.servings, true) > room) y += size.servings * 1.15
   atRight(panel.servingSize, right, size.servings, true)
@@ -60,16 +59,18 @@ export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: re
   const amountIn = (row: TableRow, at: number) => (at === 0 ? row.perServing : row.perUnit) ?? ''
   const percentIn = (row: TableRow, at: number) => (at === 0 ? row.percent : row.unitPercent) ?? ''
   y += size.small * 1.25
-  if (wholeUnit === null) text('Amount per serving', left, size.small, true)
-  else for (const [at, edge] of columns.entries()) atRight(at === 0 ? 'Per serving' : wholeUnit, edge, size.small, true)
+  if (wholeUnit === null) text(panel.words.amountPerServing, left, size.small, true)
+  else
+    for (const [at, edge] of columns.entries())
+      atRight(at === 0 ? panel.words.perServing : wholeUnit, edge, size.small, true)
   const calories = rows.find(row => row.nutrient === 'energyKcal')
   y += size.number * 0.92
-  text('Calories', left, size.word, true)
+  text(panel.words.energy, left, size.word, true)
   if (calories) for (const [at, edge] of columns.entries()) atRight(amountIn(calories, at), edge, size.number, true)
   y += size.number * 0.16
   rule(bar.middle)
   y += size.small * 1.3
-  for (const edge of columns) atRight('% Daily Value*', edge, size.small, true)
+  for (const edge of columns) atRight(panel.words.percentHead, edge, size.small, true)
   y += size.small * 0.4
 
   const body = rows.filter(row => row.nutrient !== 'energyKcal')
@@ -85,7 +86,7 @@ export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: re
     x += text(row.label, x, size.body, inBold(row))
     if (wholeUnit === null) {
       // the amount stands behind its name; added sugars say theirs inside it
-      if (row.nutrient !== 'addedSugars') x += text(` ${amountIn(row, 0)}`, x, size.body)
+      if (!row.inside) x += text(` ${amountIn(row, 0)}`, x, size.body)
       const percent = percentIn(row, 0)
       if (percent) {
         const bold = !vitamins(row)
@@ -103,7 +104,7 @@ export function setFacts(page: Page, column: Column, panel: FactsPanel, rows: re
   }
   rule(bar.middle)
   const foot: Column = { x: left, width: room, y: y - size.small * 0.1 }
-  set(page, foot, { ...paragraph(plain(panel.footnote), 0.3), size: size.small, fixed: true }, 1)
+  set(page, foot, { ...paragraph(plain(panel.words.footnote), 0.3), size: size.small, fixed: true }, 1)
   y = foot.y + 0.4
   page.boxes.push({ x: column.x, y: top, width: column.width, height: y - top, weight: 0.5 * pt })
   column.y = y

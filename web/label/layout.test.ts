@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
 import { assess } from '@fair-tin/core/assess'
 import { type Declaration, textOf } from '@fair-tin/core/label'
+import { rulesOf } from '@fair-tin/core/market'
 import type { MarketCode } from '@fair-tin/core/model'
 import fontkit from '@pdf-lib/fontkit'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
 import { type LabelExtras, type LabelLayout, layOut } from './layout'
-import { letterRules, quantityHeight } from './legal'
 import { lacking, textWidth, xHeight } from './metrics'
 
 const workbook = demoWorkbook('2026-11-24')
@@ -58,13 +58,16 @@ describe.each(both)('the label of %s, %s', (id, market) => {
     expect(said.replace(/\s+/g, '')).toContain(list)
   })
   it('has letters as tall as the law asks', () => {
-    const letters = letterRules(market)
+    const letters = rulesOf(market).letters
     expect(laid.xHeight).toBeGreaterThanOrEqual(letters.smallestXHeight - 1e-9)
     // outside a panel, whose sizes are the rule's own (6 pt and more)
     const outside = laid.texts.filter(text => !laid.boxes.some(box => text.x >= box.x))
     expect(Math.min(...outside.map(text => text.size)) * xHeight).toBeGreaterThanOrEqual(letters.smallestXHeight - 1e-9)
     expect(Math.min(...laid.texts.map(text => text.size))).toBeGreaterThanOrEqual(6 * (25.4 / 72) - 1e-9)
-    expect(laid.figureHeight).toBe(market === 'us' ? 25.4 / 8 : quantityHeight(declaration.particulars.netGrams))
+    // Directive 76/211/EEC by content; 21 CFR 101.7(h) by the panel, here 100 × 150 mm
+    const { netGrams } = declaration.particulars
+    const european = netGrams <= 50 ? 2 : netGrams <= 200 ? 3 : netGrams <= 1000 ? 4 : 6
+    expect(laid.figureHeight).toBeCloseTo(market === 'us' ? 25.4 / 8 : european, 9)
   })
   it('says it is a draft while anything stands against it', () =>
     expect(words(laid).includes('DRAFT')).toBe(declaration.problems.length > 0))

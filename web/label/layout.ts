@@ -1,8 +1,10 @@
 // A declaration set out on a label in millimetres: laid out once here, drawn twice (SVG and PDF).
-// Letter heights by market are in legal.ts.
+// Its words and how large its letters must be stand in the market's pack.
 import type { Declaration } from '@fair-tin/core/label'
+import { type LetterRules, type RulePack, rulesOf } from '@fair-tin/core/market'
+import { filled } from '@fair-tin/core/words'
 import { setFacts } from './factsPanel'
-import { type LetterRules, letterRules } from './legal'
+import { figureHeightBy } from './legal'
 import { figureHeight, lacking, xHeight } from './metrics'
 import { emptyPage, type Page } from './page'
 import { type Column, type Paragraph, paragraph, plain, set } from './paragraph'
@@ -31,9 +33,11 @@ export const labelSizes: readonly LabelSize[] = [
   { width: 100, height: 150 },
 ]
 export const standardSize: LabelSize = labelSizes[0]!
-/** The size a declaration is set on where none is chosen: a panel needs a tall one. */
-export const usualSize = (declaration: Pick<Declaration, 'market'>): LabelSize =>
-  declaration.market === 'us' ? labelSizes[2]! : standardSize
+/** The size a declaration is set on where none is chosen. */
+export const usualSize = ({ market }: Pick<Declaration, 'market'>): LabelSize => {
+  const { width, height } = rulesOf(market).letters.usualSize
+  return labelSizes.find(one => one.width === width && one.height === height) ?? standardSize
+}
 
 const margin = 3
 const gutter = 3
@@ -50,15 +54,16 @@ interface Content {
 }
 
 /** The words of the label, in order, each measured once. */
-function contentOf(declaration: Declaration, extras: LabelExtras, quantity: number): Content {
+function contentOf(declaration: Declaration, extras: LabelExtras, quantity: number, pack: RulePack): Content {
+  const { words, letters } = pack
   const { particulars, panel } = declaration
   const left = [
     paragraph([{ text: declaration.name, strong: true }], 0.3, 1.25),
-    paragraph([...plain('Ingredients: '), ...declaration.ingredients, { text: '.' }]),
+    paragraph([...plain(words.ingredients), ...declaration.ingredients, { text: '.' }]),
     ...declaration.statements.map(statement => paragraph(statement)),
     ...(particulars.operator ? [paragraph(plain(particulars.operator))] : []),
   ]
-  const draft = declaration.problems.length > 0 ? [paragraph([{ text: 'DRAFT. Not for sale.', strong: true }])] : []
+  const draft = declaration.problems.length > 0 ? [paragraph([{ text: words.draft, strong: true }])] : []
   const date = extras.date ?? particulars.date
   const net: Paragraph = {
     ...paragraph(plain(particulars.netQuantity), panel ? 0 : 0.16),
@@ -67,13 +72,13 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
   }
   const dated = [
     ...(date ? [paragraph(plain(date), 0.1)] : []),
-    paragraph(plain(`Lot ${extras.lot ?? particulars.lot}`)),
+    paragraph(plain(filled(words.lot, { lot: extras.lot ?? particulars.lot }))),
     ...(particulars.storage ? [paragraph(plain(particulars.storage))] : []),
   ]
-  // identity and net quantity: in one field of vision; in the US in the bottom 30 % of the panel (21 CFR 101.7(f))
+  // identity and net quantity: in one field of vision
   if (panel) return { left: [...left, ...dated], above: draft, table: null, below: [], foot: [net] }
   const table = 'rows' in declaration.table ? tableOf(declaration.table.rows, particulars) : null
-  if (declaration.market === 'us') return { left: [...left, ...dated], above: draft, table, below: [], foot: [net] }
+  if (letters.quantityAt === 'foot') return { left: [...left, ...dated], above: draft, table, below: [], foot: [net] }
   return { left, above: draft, table, below: [net, ...dated], foot: [] }
 }
 
@@ -115,7 +120,7 @@ function everyWord({ left, above, table, below, foot }: Content, { panel, table:
   const cells = table
     ? [...table.head.second, ...table.rows.flatMap(row => [row.label, ...row.first, ...row.second])]
     : []
-  const said = panel ? [panel.servings, panel.servingSize, panel.wholeUnit ?? '', panel.footnote] : []
+  const said = panel ? [panel.servings, panel.servingSize, panel.wholeUnit ?? '', ...Object.values(panel.words)] : []
   const rows = panel && 'rows' in facts ? facts.rows.flatMap(row => [row.label, row.perServing ?? '']) : []
   return [...words, ...cells, ...said, ...rows].join('')
 }
@@ -139,9 +144,10 @@ export function layOut(
   extras: LabelExtras = {},
   size: LabelSize = usualSize(declaration),
 ): LabelLayout | { tooMuch: string } {
-  const letters = letterRules(declaration.market)
-  const quantity = letters.quantityHeight(declaration.particulars.netGrams, size)
-  const content = contentOf(declaration, extras, quantity)
+  const pack = rulesOf(declaration.market)
+  const { letters } = pack
+  const quantity = figureHeightBy(letters, declaration.particulars.netGrams, size)
+  const content = contentOf(declaration, extras, quantity, pack)
   const missing = lacking(everyWord(content, declaration))
   if (missing.length > 0)
     return {

@@ -9,6 +9,11 @@ import { layOut } from '../../label/layout'
 import { Choose } from '../../ui/Choose'
 import { Modal } from '../../ui/Modal'
 
+/** A market whose label has another form, else just another. */
+const mostUnlike = (here: MarketCode): MarketCode =>
+  marketsServed.find(one => rulesOf(one).table.kind !== rulesOf(here).table.kind) ??
+  marketsServed.find(one => one !== here)!
+
 export function MarketCompare({
   workbook,
   productId,
@@ -21,7 +26,7 @@ export function MarketCompare({
   onClose: () => void
 }) {
   const here = assessment.declaration.market
-  const [there, setThere] = useState<MarketCode>(here === 'us' ? 'uk' : 'us')
+  const [there, setThere] = useState<MarketCode>(() => mostUnlike(here))
   const other = useMemo(
     () => assess(workbook, productId, there, { factor: assessment.bill.factor }),
     [workbook, productId, there, assessment.bill.factor],

@@ -1,5 +1,5 @@
 // What work, energy, running costs and tax come to, while it is typed and as the kitchen keeps it. Empty means not said.
-import { marketsServed } from '@fair-tin/core/market'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { Around, type Kitchen, type MarketCode, PricePoint, Running, Tax } from '@fair-tin/core/model'
 
 export interface RunningRow {
@@ -48,7 +48,7 @@ export const moneyDraft = (kitchen: Kitchen): MoneyDraft => ({
     marketsServed.map(market => [
       market,
       {
-        included: kitchen.taxes?.[market]?.included ?? market !== 'us',
+        included: kitchen.taxes?.[market]?.included ?? rulesOf(market).prices.withTax,
         rates: (kitchen.taxes?.[market]?.rates ?? []).map(one => ({ key: newRow(), ...one })),
       },
     ]),

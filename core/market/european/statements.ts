@@ -1,0 +1,22 @@
+// Sentences on sweeteners, polyols and certain colours. From memory: verify before relying on it.
+import type { StatementRules } from '../rulePack'
+
+const annexIII = 'Regulation (EU) 1169/2011, Annex III'
+
+export const europeanStatements: StatementRules = {
+  sweeteners: { alone: 'With sweetener(s).', withSugar: 'With sugar(s) and sweetener(s).', cite: annexIII },
+  laxative: { polyolsOverPercent: 10, text: 'Excessive consumption may produce laxative effects.', cite: annexIII },
+  colours: {
+    each: [
+      { eNumber: 'E102', names: ['tartrazine'] },
+      { eNumber: 'E104', names: ['quinoline yellow'] },
+      { eNumber: 'E110', names: ['sunset yellow'] },
+      { eNumber: 'E122', names: ['carmoisine'] },
+      { eNumber: 'E124', names: ['ponceau 4R', 'ponceau'] },
+      { eNumber: 'E129', names: ['allura red'] },
+    ],
+    text: '{colours}: may have an adverse effect on activity and attention in children.',
+    cite: 'Regulation (EC) 1333/2008, Annex V',
+  },
+  processedWheat: null,
+}

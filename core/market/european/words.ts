@@ -1,0 +1,16 @@
+// The words of a label in British English, as both European packs use them.
+import { englishMonths } from '../../words/day'
+import type { Words } from '../rulePack'
+
+export const britishWords: Words = {
+  ingredients: 'Ingredients: ',
+  mayContain: 'May contain ',
+  bestBefore: 'Best before',
+  useBy: 'Use by',
+  lot: 'Lot {lot}',
+  draft: 'DRAFT. Not for sale.',
+  months: [...englishMonths],
+  date: '{day} {month} {year}',
+  quantity: { grams: '{n} g', kilograms: '{n} kg', kilogramPlaces: 3, ounces: null },
+  claims: {},
+}

@@ -1,0 +1,1 @@
+export { europeanLetters as letters } from '../european/letters'

@@ -1,0 +1,22 @@
+// United Kingdom: the European texts as retained, from memory; verify before relying on it. What both European packs say alike is taken by name.
+import {
+  europeanAllergens,
+  europeanClaims,
+  europeanEnergy,
+  europeanGluten,
+  europeanList,
+  europeanNuts,
+  europeanQuid,
+} from '../european/rules'
+
+export const rules = {
+  allergens: europeanAllergens,
+  nuts: europeanNuts,
+  gluten: europeanGluten,
+  energy: europeanEnergy,
+  list: europeanList,
+  containsStatement: null,
+  quid: europeanQuid,
+  prices: { withTax: true },
+  claims: europeanClaims,
+}

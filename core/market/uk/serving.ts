@@ -1,0 +1,1 @@
+export { europeanServing as serving } from '../european/serving'

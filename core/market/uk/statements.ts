@@ -1,0 +1,1 @@
+export { europeanStatements as statements } from '../european/statements'

@@ -1,0 +1,1 @@
+export { britishWords as words } from '../european/words'

@@ -1,0 +1,25 @@
+// United States: the whole pack.
+import type { RulePack } from '../rulePack'
+import { letters } from './letters'
+import { rules } from './rules'
+import { serving } from './serving'
+import { statements } from './statements'
+import { referenceIntake, rounding, table } from './table'
+import { words } from './words'
+
+export const us: RulePack = {
+  market: 'us',
+  title: 'United States',
+  version: 1,
+  asOf: '2026-11-24',
+  language: 'en-US',
+  caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
+  ...rules,
+  serving,
+  table,
+  rounding,
+  referenceIntake,
+  statements,
+  words,
+  letters,
+}

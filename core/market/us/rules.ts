@@ -1,0 +1,131 @@
+// United States: allergens, gluten, energy, the list, claims. Transcribed from memory of the sources cited beside each part:
+// verify before relying on it.
+import type { AllergenCode } from '../../model/allergen'
+import type { ClaimRules, EnergyFactors, RulePack } from '../rulePack'
+
+const treeNuts: AllergenCode[] = [
+  'almond',
+  'brazilNut',
+  'cashew',
+  'hazelnut',
+  'macadamia',
+  'pecan',
+  'pineNut',
+  'pistachio',
+  'walnut',
+]
+
+const allergens: RulePack['allergens'] = {
+  cite: 'FD&C Act 201(qq) and 403(w); FASTER Act of 2021; FDA guidance on food allergens, January 2025',
+  groups: [
+    { codes: ['milk'], name: 'milk', byKind: false },
+    { codes: ['egg'], name: 'egg', byKind: false },
+    { codes: ['fish'], name: 'fish', byKind: true },
+    { codes: ['crustaceans'], name: 'Crustacean shellfish', byKind: true },
+    { codes: treeNuts, name: 'tree nuts', byKind: true },
+    { codes: ['peanut'], name: 'peanuts', byKind: false },
+    { codes: ['wheat'], name: 'wheat', byKind: false },
+    { codes: ['soy'], name: 'soybeans', byKind: false },
+    { codes: ['sesame'], name: 'sesame', byKind: false },
+  ],
+  labelNames: {
+    peanut: 'peanuts',
+    soy: 'soy',
+    almond: 'almonds',
+    brazilNut: 'Brazil nuts',
+    cashew: 'cashews',
+    hazelnut: 'hazelnuts',
+    macadamia: 'macadamia nuts',
+    pecan: 'pecans',
+    pineNut: 'pine nuts',
+    pistachio: 'pistachios',
+    walnut: 'walnuts',
+    crustaceans: 'crustacean shellfish',
+    sulphites: 'sulfites',
+  },
+  // highly refined oils, FD&C Act 201(qq)(2)
+  exemptable: ['soy', 'peanut', 'sesame'],
+}
+
+/** 21 CFR 101.9(c)(1): kcal per g; sugar alcohols (c)(1)(i)(F); allulose by FDA guidance, October 2020. */
+const kcal: EnergyFactors = {
+  fat: 9,
+  protein: 4,
+  carbohydrate: 4,
+  // soluble fibre is 2, insoluble 0: all of it at 2 never states too little
+  fibre: 2,
+  alcohol: 7,
+  organicAcids: 3,
+  // the highest of them, hydrogenated starch hydrolysate, where the kind is not known
+  polyols: 3,
+  eachPolyol: { erythritol: 0, xylitol: 2.4, maltitol: 2.1, sorbitol: 2.6, isomalt: 2, lactitol: 2, mannitol: 1.6 },
+  allulose: 0.4,
+}
+const kjPerKcal = 4.184
+const inKj = <T extends object>(factors: T): T =>
+  Object.fromEntries(
+    Object.entries(factors).map(([code, factor]) => [
+      code,
+      typeof factor === 'number' ? factor * kjPerKcal : inKj(factor),
+    ]),
+  ) as T
+
+const claims: ClaimRules = {
+  lowFat: { grams: 3, per: 'reference', smallReferenceToo: true, cite: '21 CFR 101.62(b)' },
+  lowSugar: null,
+  sugarFree: { grams: 0.5, per: 'reference', below: true, noSugarIngredient: true, cite: '21 CFR 101.60(c)(1)' },
+  // 10 % and 20 % of the daily value of 28 g
+  sourceOfFibre: { grams: 2.8, per: 'reference', cite: '21 CFR 101.54(c)' },
+  highFibre: { grams: 5.6, per: 'reference', cite: '21 CFR 101.54(b)' },
+  // rests on protein quality, which no composition tells
+  sourceOfProtein: null,
+  addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate'], cite: '21 CFR 101.60(c)(2)' },
+  naturallySweet: null,
+  notLowCalorie: {
+    statement: 'Not a low calorie food. See nutrition information for sugar and calorie content.',
+    lowKcalPerReference: 40,
+    cite: '21 CFR 101.60(b)(2) and (c)',
+  },
+  disclosure: {
+    over: [
+      { nutrient: 'fat', limit: 13, name: 'fat' },
+      { nutrient: 'saturates', limit: 4, name: 'saturated fat' },
+      { nutrient: 'cholesterolMg', limit: 60, name: 'cholesterol' },
+      { nutrient: 'sodiumMg', limit: 480, name: 'sodium' },
+    ],
+    smallReference: 30,
+    per: 50,
+    text: 'See nutrition information for {nutrients} content.',
+    cite: '21 CFR 101.13(h)',
+  },
+  lowCarbohydrate: 'notDefined',
+}
+
+export const rules = {
+  allergens,
+  nuts: [...treeNuts, 'peanut'] satisfies AllergenCode[],
+  // oats and other non-gluten grains are allowed if the food is under 20 ppm; processed wheat too
+  gluten: { atMostMgPerKg: 20, below: true, oats: 'withFigure', removedWheat: 'withTest', cite: '21 CFR 101.91' },
+  energy: { kj: inKj(kcal), kcal, cite: '21 CFR 101.9(c)(1)' },
+  list: {
+    // less sure: by weight as added
+    waterAsLeft: false,
+    waterLeftOutUpTo: 0,
+    minor: 'contains 2% or less of',
+    minorShare: 0.02,
+    emphasised: false,
+    functionClasses: false,
+    // 21 CFR 101.100(a)(4): sulfites of 10 ppm or more
+    alsoNamed: ['sulphites'] satisfies AllergenCode[],
+    cite: '21 CFR 101.4(a) and (b)',
+  },
+  containsStatement: { lead: 'Contains: ', cite: 'FD&C Act 403(w)' },
+  quid: {
+    asked: false,
+    overWhole: 'Made with {n} g of {name} per 100 g of finished product.',
+    cite: 'no such rule; 21 CFR 102.5 for certain foods',
+  },
+  // sales tax is added at the till
+  prices: { withTax: false },
+  claims,
+} satisfies Partial<RulePack>

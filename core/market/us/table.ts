@@ -1,0 +1,91 @@
+// Nutrition Facts: rows, rounding, daily values and the words of the panel (21 CFR 101.9), from memory.
+import type { RoundingStep, RulePack, TableRule } from '../rulePack'
+
+const fat: RoundingStep[] = [{ below: 0.5, print: '0' }, { below: 5, nearest: 0.5 }, { nearest: 1 }]
+const grams: RoundingStep[] = [{ below: 0.5, print: '0' }, { below: 1, print: 'less than 1' }, { nearest: 1 }]
+
+export const rounding: RulePack['rounding'] = {
+  cite: '21 CFR 101.9(c)',
+  how: 'by steps, per serving',
+  trimmed: true,
+  rules: {
+    energyKcal: [{ below: 5, print: '0' }, { atMost: 50, nearest: 5 }, { nearest: 10 }],
+    fat,
+    saturates: fat,
+    trans: fat,
+    cholesterolMg: [{ below: 2, print: '0' }, { atMost: 5, print: 'less than 5' }, { nearest: 5 }],
+    sodiumMg: [{ below: 5, print: '0' }, { atMost: 140, nearest: 5 }, { nearest: 10 }],
+    potassiumMg: [{ nearest: 10 }],
+    calciumMg: [{ nearest: 10 }],
+    ironMg: [{ nearest: 0.1 }],
+    vitaminDMcg: [{ nearest: 0.1 }],
+  },
+  otherwise: grams,
+}
+
+export const table: TableRule = {
+  kind: 'nutritionFacts',
+  cite: '21 CFR 101.9(c) and (d)',
+  carbohydrate: 'total, with fibre',
+  rows: [
+    { nutrient: 'energyKcal', label: 'Calories', indent: 0 },
+    { nutrient: 'fat', label: 'Total Fat', indent: 0 },
+    { nutrient: 'saturates', label: 'Saturated Fat', indent: 1 },
+    { nutrient: 'trans', label: 'Trans Fat', indent: 1 },
+    { nutrient: 'cholesterolMg', label: 'Cholesterol', indent: 0 },
+    { nutrient: 'sodiumMg', label: 'Sodium', indent: 0 },
+    { nutrient: 'totalCarbohydrate', label: 'Total Carbohydrate', indent: 0 },
+    { nutrient: 'fibre', label: 'Dietary Fiber', indent: 1 },
+    { nutrient: 'sugars', label: 'Total Sugars', indent: 1 },
+    { nutrient: 'addedSugars', label: 'Includes {amount} Added Sugars', indent: 2, inside: true },
+    // mandatory where a claim about sugars is made and any is there; printed wherever any is there
+    { nutrient: 'polyols', label: 'Sugar Alcohol', indent: 1, optional: true },
+    { nutrient: 'protein', label: 'Protein', indent: 0 },
+    { nutrient: 'vitaminDMcg', label: 'Vitamin D', indent: 0, minor: true },
+    { nutrient: 'calciumMg', label: 'Calcium', indent: 0, minor: true },
+    { nutrient: 'ironMg', label: 'Iron', indent: 0, minor: true },
+    { nutrient: 'potassiumMg', label: 'Potassium', indent: 0, minor: true },
+  ],
+  // adults: 21 CFR 101.9(c)(8)(iv) and (c)(9); rounding of per cent: (c)(8)(iii)
+  daily: {
+    values: {
+      fat: 78,
+      saturates: 20,
+      cholesterolMg: 300,
+      sodiumMg: 2300,
+      totalCarbohydrate: 275,
+      fibre: 28,
+      addedSugars: 50,
+      protein: 50,
+      vitaminDMcg: 20,
+      calciumMg: 1300,
+      ironMg: 18,
+      potassiumMg: 4700,
+    },
+    unprinted: ['protein'],
+    stepped: {
+      nutrients: ['vitaminDMcg', 'calciumMg', 'ironMg', 'potassiumMg'],
+      zeroUnder: 2,
+      steps: [
+        { upTo: 10, step: 2 },
+        { upTo: 50, step: 5 },
+        { upTo: null, step: 10 },
+      ],
+    },
+  },
+  panel: {
+    title: 'Nutrition Facts',
+    perContainerOne: '{n} serving per container',
+    perContainer: '{n} servings per container',
+    servingSize: 'Serving size',
+    amountPerServing: 'Amount per serving',
+    perServing: 'Per serving',
+    perUnit: 'Per {unit}',
+    energy: 'Calories',
+    percentHead: '% Daily Value*',
+    footnote:
+      '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
+  },
+}
+
+export const referenceIntake = null
