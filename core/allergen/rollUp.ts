@@ -7,11 +7,13 @@ import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
 import type { animalTraits, Component, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
-import type { Bill, BillLine, PathStep } from '../recipe/bill'
+import { type Bill, type BillLine, type PathStep, type Way, wayOf } from '../recipe/bill'
 
 /** Why something is so: where, the fact, the proof behind it, and what would mend it. */
 export interface Reason {
   path: PathStep[]
+  /** More ways than the one named, all as this one. */
+  otherWays?: number | undefined
   fact: string
   evidence?: Evidence | undefined
   mend?: string | undefined
@@ -26,6 +28,8 @@ export interface Finding {
   conflict?: true | undefined
   /** Contained in a refined form the market exempts from declaring. */
   exempt?: true | undefined
+  /** Evidence in force says that nothing of the line stays on the food. */
+  leavesNothing?: true | undefined
   /** Index of the bill line; -1 for a gap in the recipe. */
   at: number
 }
@@ -163,8 +167,6 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonl
   return known
 }
 
-export const leavesNothingFact = 'leaves nothing behind'
-
 /** Does evidence in force say that nothing of this line stays on the food? */
 function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
   if (line.leavesNothing === undefined || (line.role !== 'drained' && line.role !== 'release')) return null
@@ -174,7 +176,7 @@ function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workboo
 
 const finding = (
   at: number,
-  path: PathStep[],
+  way: Way,
   { status, proven, conflict, exempt, fact, evidence, mend }: Status,
 ): Finding => ({
   at,
@@ -182,20 +184,21 @@ const finding = (
   proven,
   conflict,
   exempt,
-  reason: { path, fact, evidence, mend },
+  reason: { ...way, fact, evidence, mend },
 })
 
 const leftNothing = (at: number, line: BillLine, evidence: Evidence): Finding => ({
   at,
   status: 'free',
   proven: true,
-  reason: { path: line.path, fact: leavesNothingFact, evidence },
+  leavesNothing: true,
+  reason: { ...wayOf(line), fact: 'leaves nothing behind', evidence },
 })
 const gapFinding = (gap: Bill['gaps'][number]): Finding => ({
   at: -1,
   status: 'unknown',
   proven: false,
-  reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' },
+  reason: { ...wayOf(gap), fact: gap.fact, mend: 'Mend the recipe.' },
 })
 
 export type FindingTable = Record<AllergenCode, Finding[]>
@@ -216,7 +219,7 @@ export function allFindings(
     const nothing = leavesNothing(line, ingredient, workbook)
     const { statuses } = knownOf(ingredient, workbook, exemptable)
     for (let code = 0; code < found.length; code++)
-      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, line.path, statuses[code]!))
+      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, wayOf(line), statuses[code]!))
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') for (const of of found) of.push(gapFinding(gap))
   return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
@@ -261,7 +264,7 @@ function findingsFor({ bill, workbook, exemptable }: OnDemand, index: number): F
     found.push(
       nothing
         ? leftNothing(at, line, nothing)
-        : finding(at, line.path, knownOf(ingredient, workbook, exemptable).statuses[index]!),
+        : finding(at, wayOf(line), knownOf(ingredient, workbook, exemptable).statuses[index]!),
     )
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))

@@ -10,23 +10,19 @@ export interface Catalogue {
 }
 export function catalogueOf(workbook: Workbook): Catalogue {
   const recipes = byId(workbook.recipes)
-  const known = new Map<string, ReadonlySet<string>>()
-  const inside = (id: string, above: readonly string[]): ReadonlySet<string> => {
-    const before = known.get(id)
-    if (before) return before
+  const inside = (recipe: string): ReadonlySet<string> => {
     const found = new Set<string>()
-    for (const line of recipes.get(id)?.lines ?? [])
-      if ('ingredient' in line.of) found.add(line.of.ingredient)
-      else {
-        const part = partKey(line.of)
-        if (!above.includes(part)) for (const one of inside(part, [...above, id])) found.add(one)
-      }
-    known.set(id, found)
+    const way = new Set([recipe])
+    // a set is walked to its end, also over what is added on the way
+    for (const id of way)
+      for (const line of recipes.get(id)?.lines ?? [])
+        if ('ingredient' in line.of) found.add(line.of.ingredient)
+        else way.add(partKey(line.of))
     return found
   }
   const usersOf = new Map<string, string[]>()
   for (const product of workbook.products)
-    for (const ingredient of inside(product.recipe, [])) {
+    for (const ingredient of inside(product.recipe)) {
       const users = usersOf.get(ingredient)
       if (users) users.push(product.id)
       else usersOf.set(ingredient, [product.id])

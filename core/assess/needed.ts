@@ -1,9 +1,8 @@
 // What a set of batches takes of each ingredient as bought, once the parts on the shelf are used up.
 import { byId } from '../model/byId'
-import { partKey } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { ediblePart } from '../recipe/bill'
-import { billsOf, makingsAsked } from '../recipe/part'
+import { billsOf, fromTheOutside } from '../recipe/part'
 
 type Grams = number
 
@@ -40,38 +39,40 @@ export function neededFor(
   const shelf: Record<string, Grams> = { ...partStock }
   const fromShelf = new Map<string, { part: string; name: string; grams: Grams }>()
   const unknown = new Set<string>()
-  /** What a recipe takes for so many makings: a part that stands on the shelf is taken from there first. */
-  const gather = (recipeId: string, times: number, product: string, above: readonly string[]): void => {
-    const bill = billed(recipeId)
-    for (const line of bill.lines) {
-      const ingredient = names.get(line.ingredient)
-      if (line.path.length !== 2 || !ingredient || line.unweighed) continue
-      const need = needs.get(ingredient.id) ?? { ingredient: ingredient.id, grams: 0, products: new Set<string>() }
-      need.grams += (line.grams * times) / (ediblePart(ingredient, line.form) ?? 1)
-      need.products.add(product)
-      needs.set(ingredient.id, need)
-    }
-    for (const line of recipes.get(recipeId)?.lines ?? []) {
-      if (!('recipe' in line.of)) continue
-      const part = partKey(line.of)
-      if (above.includes(part)) continue
-      const inner = billed(part)
-      const makings = makingsAsked(bill, inner, line.id) * times
-      const grams = inner.finished * makings
-      const taken = Math.min(shelf[part] ?? 0, grams)
+  /** What a recipe takes for so many makings, outer parts first: a part that stands on the shelf is taken from there first. */
+  const gather = (recipeId: string, factor: number, product: string): void => {
+    const order = fromTheOutside(recipes, recipeId)
+    const placeOf = new Map(order.map((id, place) => [id, place]))
+    const asked = new Map<string, number>([[recipeId, factor]])
+    for (const [place, id] of order.entries()) {
+      const bill = billed(id)
+      let times = asked.get(id) ?? 0
+      const grams = bill.finished * times
+      const taken = id === recipeId ? 0 : Math.min(shelf[id] ?? 0, grams)
       if (taken > 0) {
-        shelf[part] = shelf[part]! - taken
-        const name = recipes.get(part)?.name ?? part
-        fromShelf.set(part, { part, name, grams: (fromShelf.get(part)?.grams ?? 0) + taken })
+        shelf[id] = shelf[id]! - taken
+        const name = recipes.get(id)?.name ?? id
+        fromShelf.set(id, { part: id, name, grams: (fromShelf.get(id)?.grams ?? 0) + taken })
+        times *= 1 - taken / grams
       }
-      if (grams > taken) gather(part, makings * (1 - taken / grams), product, [...above, part])
+      if (!(times > 0)) continue
+      for (const line of bill.lines) {
+        const ingredient = names.get(line.ingredient)
+        if (line.path.length !== 2 || !ingredient || line.unweighed) continue
+        const need = needs.get(ingredient.id) ?? { ingredient: ingredient.id, grams: 0, products: new Set<string>() }
+        need.grams += (line.grams * times) / (ediblePart(ingredient, line.form) ?? 1)
+        need.products.add(product)
+        needs.set(ingredient.id, need)
+      }
+      for (const { part, makings } of bill.parts)
+        if (placeOf.get(part)! > place) asked.set(part, (asked.get(part) ?? 0) + times * (makings ?? 0))
     }
   }
   for (const { product: id, factor } of wanted) {
     const product = workbook.products.find(one => one.id === id)
     if (!product || !(factor > 0)) continue
     for (const why of billed(product.recipe).unknown) unknown.add(`${product.name}: ${why}`)
-    gather(product.recipe, factor, id, [product.recipe])
+    gather(product.recipe, factor, id)
   }
   return { needs: [...needs.values()], fromShelf: [...fromShelf.values()], unknown: [...unknown] }
 }

@@ -1,9 +1,11 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
+
 import { conflictsIn } from '../allergen/rollUp'
 import type { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
+import { wayOf } from '../recipe/bill'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 type Judged = { verdict: Verdict; fact: string; mend?: string }
@@ -27,11 +29,11 @@ function lineByLine(
   for (const [at, line] of context.bill.lines.entries()) {
     if (line.role === 'beside') continue
     const { verdict, ...reason } = judge(ingredients.get(line.ingredient)!, at)
-    grounds.push({ verdict, at, reason: { path: line.path, ...reason } })
+    grounds.push({ verdict, at, reason: { ...wayOf(line), ...reason } })
   }
   for (const gap of context.bill.gaps)
     if (gap.kind === 'component')
-      grounds.push({ verdict: 'unproven', at: -1, reason: { path: gap.path, fact: gap.fact } })
+      grounds.push({ verdict: 'unproven', at: -1, reason: { ...wayOf(gap), fact: gap.fact } })
   return concluded(claim, context, [...grounds, ...more], null, note)
 }
 

@@ -1,11 +1,13 @@
 // "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
+
 import { kitchenFindings } from '../allergen/crossContact'
-import { conflictsIn, leavesNothingFact, type Reason } from '../allergen/rollUp'
+import { conflictsIn, type Reason } from '../allergen/rollUp'
 import { proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
 import { glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
+import { wayOf } from '../recipe/bill'
 import { atMost, toPlaces } from '../words/rounding'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
@@ -95,9 +97,7 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   const { bill, workbook, rules, found } = context
   const ingredients = byId(workbook.ingredients)
   const grounds: Ground[] = []
-  const leftNothing = new Map(
-    found.wheat.filter(one => one.reason.fact === leavesNothingFact).map(one => [one.at, one]),
-  )
+  const leftNothing = new Map(found.wheat.filter(one => one.leavesNothing).map(one => [one.at, one]))
   let milligrams: number | null = 0 // of gluten in the batch, worst case: grams × mg/kg ÷ 1000
   for (const [at, line] of bill.lines.entries()) {
     if (line.role === 'beside') continue
@@ -108,13 +108,13 @@ export function glutenFree(context: ClaimContext): ClaimResult {
       continue
     }
     const { verdict, mgPerKg, reason } = glutenOf(ingredient, context, at)
-    grounds.push({ verdict, reason: { path: line.path, ...reason }, at })
+    grounds.push({ verdict, reason: { ...wayOf(line), ...reason }, at })
     if (milligrams === null || mgPerKg === 0) continue
     milligrams = mgPerKg === null || line.unweighed ? null : milligrams + (line.grams * mgPerKg) / 1000
   }
   for (const gap of bill.gaps) {
     if (gap.kind !== 'component') continue
-    grounds.push({ verdict: 'unproven', reason: { path: gap.path, fact: gap.fact, mend: 'Mend the recipe.' }, at: -1 })
+    grounds.push({ verdict: 'unproven', reason: { ...wayOf(gap), fact: gap.fact, mend: 'Mend the recipe.' }, at: -1 })
     milligrams = null
   }
   const limit = rules.gluten.atMostMgPerKg

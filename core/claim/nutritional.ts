@@ -1,10 +1,12 @@
 // Nutrition claims against the market's thresholds, per 100 g or per reference amount.
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
+
 import type { Limit } from '../market/rulePack'
 import { referenceAmountOf } from '../market/serving'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
+import { wayOf } from '../recipe/bill'
 import { atMost, toPlaces } from '../words/rounding'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
@@ -102,11 +104,11 @@ const sugarIngredients = (context: ClaimContext): Ground[] => {
         {
           verdict: 'unproven',
           at,
-          reason: { path: line.path, fact: 'nobody has said whether it sweetens', mend: 'Say so in the larder.' },
+          reason: { ...wayOf(line), fact: 'nobody has said whether it sweetens', mend: 'Say so in the larder.' },
         },
       ]
     return sweetening.some(kind => (kinds as readonly string[]).includes(kind))
-      ? [{ verdict: 'breaks', at, reason: { path: line.path, fact: 'it is a sugar, or is taken for one' } }]
+      ? [{ verdict: 'breaks', at, reason: { ...wayOf(line), fact: 'it is a sugar, or is taken for one' } }]
       : []
   })
 }

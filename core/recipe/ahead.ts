@@ -32,7 +32,9 @@ const wordsOf = (text: string) => new Set(text.toLowerCase().match(/\p{L}{4,}/gu
 export function aheadOf(recipes: readonly Recipe[], recipeId: string, nameOf: (ingredient: string) => string): Ahead[] {
   const known = byId([...recipes])
   const found: Ahead[] = []
-  const visit = (id: string, part: string | null, above: readonly string[]): void => {
+  const seen = new Set<string>()
+  const visit = (id: string, part: string | null): void => {
+    seen.add(id)
     const recipe = known.get(id)
     if (!recipe) return
     // a dough that chills or rests at the bench keeps the oven waiting as well
@@ -54,7 +56,7 @@ export function aheadOf(recipes: readonly Recipe[], recipeId: string, nameOf: (i
     for (const line of recipe.lines) {
       if ('recipe' in line.of) {
         const key = partKey(line.of)
-        if (!above.includes(key)) visit(key, known.get(key)?.name ?? null, [...above, key])
+        if (!seen.has(key)) visit(key, known.get(key)?.name ?? null)
         continue
       }
       const asked = preparations.find(([pattern]) => pattern.test(line.prep ?? ''))
@@ -64,7 +66,7 @@ export function aheadOf(recipes: readonly Recipe[], recipeId: string, nameOf: (i
       found.push({ what: asked[1](name), minutes: asked[2], part, from: 'line' })
     }
   }
-  visit(recipeId, null, [recipeId])
+  visit(recipeId, null)
   const once = found.filter(
     (one, at) => found.findIndex(other => other.what === one.what && other.part === one.part) === at,
   )

@@ -153,4 +153,75 @@ describe('billOf', () => {
     ])
     expect(billOf(sampleWorkbook([plums], [top]), 'top').lines.map(line => line.grams)).toEqual([90, 180])
   })
+  it('does work that grows with lines, not with ways: each of a chain holding the one before twice', () => {
+    for (const levels of [1, 2, 12, 21, 55]) {
+      const recipes = Array.from({ length: levels + 1 }, (_, at) =>
+        at === levels
+          ? sampleRecipe(`r${at}`, [sampleLine('flour', 60), sampleLine('water', 40)], { bakeLoss: 0.1 })
+          : sampleRecipe(`r${at}`, [sampleLine(`part:r${at + 1}`, 10), sampleLine(`part:r${at + 1}`, 15)], {
+              bakeLoss: at % 2 ? 0.05 : 0,
+            }),
+      )
+      const bill = billOf(sampleWorkbook([flour, water], recipes), 'r0')
+      expect(bill.lines).toHaveLength(4)
+      const ways = bill.lines.reduce((sum, line) => sum + 1 + (line.otherWays ?? 0), 0)
+      expect(ways).toBe(2 ** (levels + 1))
+      // 25 g of what comes in, whatever stands between, less what the outermost loses
+      expect(bill.finished).toBeCloseTo(25, 9)
+      expect(bill.finished + bill.waterLost + bill.drained).toBeCloseTo(bill.ingoing, 9)
+    }
+  })
+  it('the same of what is missing, and of a chain that runs back to its start', () => {
+    const chain = (last: Line[]) =>
+      Array.from({ length: 31 }, (_, at) =>
+        sampleRecipe(
+          `r${at}`,
+          at === 30 ? last : [sampleLine(`part:r${at + 1}`, 10), sampleLine(`part:r${at + 1}`, 5)],
+        ),
+      )
+    const gone = billOf(sampleWorkbook([flour], chain([sampleLine('flour', 10), sampleLine('gone', 10)])), 'r0')
+    expect(gone.gaps.map(gap => [gap.why, 1 + (gap.otherWays ?? 0)])).toEqual([
+      ['gone', 2 ** 29],
+      ['gone', 2 ** 29],
+    ])
+    const round = billOf(sampleWorkbook([flour], chain([sampleLine('flour', 10), sampleLine('part:r0', 10)])), 'r0')
+    expect(round.gaps.map(gap => gap.why)).toEqual(['circle', 'circle'])
+    expect(round.lines.map(line => line.ingredient)).toEqual(['flour', 'flour'])
+  })
+  it('merged or not, every mass is the same: a part twice inside a part, and the same with copies of it', () => {
+    fc.assert(
+      fc.property(lines, loss, lines, loss, fc.boolean(), (inner, innerLoss, outer, outerLoss, after) => {
+        const made = (second: string) => {
+          const recipes = [
+            sampleRecipe('top', [sampleLine('part:middle', 500), sampleLine('flour', 10)], { bakeLoss: 0.07 }),
+            sampleRecipe(
+              'middle',
+              [sampleLine('part:p', 100), ...outer, sampleLine(`part:${second}`, 50, { afterBake: after })],
+              { bakeLoss: outerLoss },
+            ),
+            sampleRecipe('p', inner, { bakeLoss: innerLoss }),
+            sampleRecipe('copy', inner, { bakeLoss: innerLoss }),
+          ]
+          return billOf(sampleWorkbook([flour], recipes), 'top')
+        }
+        const [one, two] = [made('p'), made('copy')]
+        for (const key of ['ingoing', 'finished', 'drained', 'waterLost'] as const)
+          expect(one[key]).toBeCloseTo(two[key], 6)
+        const byRole = (bill: typeof one) =>
+          Object.fromEntries(
+            roles.map(role => [
+              role,
+              bill.lines.reduce((sum, line) => sum + (line.role === role ? line.grams : 0), 0).toFixed(6),
+            ]),
+          )
+        expect(byRole(one)).toEqual(byRole(two))
+      }),
+    )
+  })
+  it('follows parts so deep and no deeper, and says so', () => {
+    const recipes = Array.from({ length: 5000 }, (_, at) =>
+      sampleRecipe(`r${at}`, [sampleLine('flour', 10), ...(at === 4999 ? [] : [sampleLine(`part:r${at + 1}`, 10)])]),
+    )
+    expect(billOf(sampleWorkbook([flour], recipes), 'r0').gaps.map(gap => gap.why)).toEqual(['tooDeep'])
+  })
 })

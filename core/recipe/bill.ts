@@ -11,18 +11,34 @@ export interface PathStep {
   id: string
   name: string
 }
+/** Where a recipe holds a part, and how many makings of it that asks for; null where that is not known. */
+export interface PartUse {
+  line: string
+  part: string
+  makings: number | null
+}
+/** How a thing comes into the food: the shortest way, and how many more there are. */
+export const wayOf = ({ path, otherWays }: { path: PathStep[]; otherWays?: number }): Way =>
+  otherWays === undefined ? { path } : { path, otherWays }
+export interface Way {
+  path: PathStep[]
+  otherWays?: number
+}
 export interface BillLine {
   ingredient: string
   /** Ingoing grams of the prepared thing. 0 with `unweighed` set where the amount is unknown: it still counts as there. */
   grams: number
   /** Where it ends up: `beside` anywhere on the way, else the outermost role that is not `mix`. */
   role: Role
+  /** The shortest way it comes in by. */
   path: PathStep[]
+  /** Other ways inside the same line of the outermost recipe: their grams are in it. */
+  otherWays?: number
   /** The line it comes from, in the recipe at the end of the path. */
   line: string
   /** The line of the outermost recipe it came in by. */
   topLine: string
-  /** How many makings of that recipe this is. */
+  /** How many makings of the recipe it stands in this is. */
   times: number
   form?: string
   /** The size written with a count. */
@@ -43,7 +59,10 @@ export interface BillLine {
 }
 /** Something the recipe asks for that cannot be followed down to ingredients or grams. */
 export interface BillGap {
+  /** The shortest way to it. */
   path: PathStep[]
+  otherWays?: number
+  why: 'gone' | 'circle' | 'tooDeep' | 'weight'
   fact: string
   /** `component`: what it is, is not known, so nothing can be proven. `amount`: only how much. */
   kind: 'component' | 'amount'
@@ -61,6 +80,8 @@ export interface Bill {
   waterLost: number
   unknown: string[]
   gaps: BillGap[]
+  /** The parts its own lines ask for. */
+  parts: PartUse[]
 }
 
 const asWeight = 'written as a weight'
@@ -109,33 +130,112 @@ interface Making {
   lines: BillLine[]
   gaps: BillGap[]
   finished: number
+  parts: PartUse[]
+  /** Lines and gaps as a recipe around it takes them over: what comes in by several ways is one. */
+  merged?: { lines: readonly BillLine[]; gaps: readonly BillGap[] }
 }
+
+/** Parts inside parts this deep are followed; what is deeper is a gap. */
+const deepest = 60
 
 const roleOnTheWay = (outer: Role, inner: Role): Role =>
   outer === 'beside' || inner === 'beside' ? 'beside' : outer === 'mix' ? inner : outer
 
 /**
+ * What stands in the same line of the same recipe, in the same role, is one leaf, however many ways lead to it: so the work
+ * grows with lines, not with ways. Every mass is the sum of the ways; shares are weighed by it.
+ */
+function mergedLines(lines: readonly BillLine[]): readonly BillLine[] {
+  // a recipe's own lines are each other's only once
+  if (lines.every(line => line.path.length === 2)) return lines
+  const kept = new Map<string, BillLine>()
+  for (const line of lines) {
+    const compound = line.compoundAt === undefined ? '' : line.path[line.compoundAt]!.id
+    const key = JSON.stringify([
+      line.path.at(-2)!.id,
+      line.line,
+      line.role,
+      compound,
+      line.leavesNothing ?? '',
+      line.unweighed ?? '',
+    ])
+    const before = kept.get(key)
+    if (!before) {
+      kept.set(key, line)
+      continue
+    }
+    const grams = before.grams + line.grams
+    const stays = before.grams * before.retained + line.grams * line.retained
+    const left = before.grams * before.retained * before.baked + line.grams * line.retained * line.baked
+    const shorter = line.path.length < before.path.length ? line : before
+    kept.set(key, {
+      ...shorter,
+      grams,
+      retained: grams > 0 ? stays / grams : Math.max(before.retained, line.retained),
+      baked: stays > 0 ? left / stays : Math.max(before.baked, line.baked),
+      times: before.times + line.times,
+      estimate: before.estimate || line.estimate,
+      otherWays: (before.otherWays ?? 0) + (line.otherWays ?? 0) + 1,
+    })
+  }
+  return [...kept.values()]
+}
+
+/** The same thing missing in the same recipe is one gap, however many ways lead to it. */
+function mergedGaps(gaps: readonly BillGap[]): readonly BillGap[] {
+  const kept = new Map<string, BillGap>()
+  for (const gap of gaps) {
+    const key = JSON.stringify([gap.path.at(-2)?.id ?? '', gap.path.at(-1)!.id, gap.kind, gap.fact])
+    const before = kept.get(key)
+    kept.set(
+      key,
+      before
+        ? {
+            ...(gap.path.length < before.path.length ? gap : before),
+            otherWays: (before.otherWays ?? 0) + (gap.otherWays ?? 0) + 1,
+          }
+        : gap,
+    )
+  }
+  return [...kept.values()]
+}
+
+/**
  * The bill of a recipe for one making, or for `batch.factor` makings. Grams throughout.
  * A line without a known weight stays in the bill, unweighed; a missing or circular part becomes a gap. Never throws.
+ * Each part is worked out once and multiplied: the work grows with the lines of the recipes, not with the ways through them.
  */
 export function billOf(workbook: Workbook, recipeId: string, batch: { factor: number } = { factor: 1 }): Bill {
   const recipes = byId(workbook.recipes)
   const ingredients = byId(workbook.ingredients)
+  /** Recipes on the way down, with their depth. */
+  const onTheWay = new Map<string, number>()
   const made = new Map<string, Making>()
+  /** Worked out under a recipe still on the way that it runs back to: good while that one stays on the way. */
+  const leaning = new Map<string, { making: Making; on: number }>()
 
-  /** One making of a recipe; paths start at that recipe. */
-  function make(id: string, above: string[]): Making {
+  /** One making of a recipe, its paths starting there, and the depth of the outermost recipe it runs back to, if any. */
+  function make(id: string): { making: Making; on: number } {
     const known = made.get(id)
-    if (known) return known
+    if (known) return { making: known, on: Number.POSITIVE_INFINITY }
+    const leant = leaning.get(id)
+    if (leant) return leant
     const recipe = recipes.get(id)
     if (!recipe)
       return {
-        lines: [],
-        finished: 0,
-        gaps: [{ path: [{ id, name: id }], fact: 'this recipe is no longer there', kind: 'component' }],
+        making: {
+          lines: [],
+          finished: 0,
+          parts: [],
+          gaps: [{ path: [{ id, name: id }], why: 'gone', fact: 'this recipe is no longer there', kind: 'component' }],
+        },
+        on: Number.POSITIVE_INFINITY,
       }
+    const depth = onTheWay.size
+    onTheWay.set(id, depth)
     const here: PathStep = { id, name: recipe.name }
-    const making: Making = { lines: [], gaps: [], finished: 0 }
+    const making: Making = { lines: [], gaps: [], finished: 0, parts: [] }
+    let on = Number.POSITIVE_INFINITY
     const stays = 1 - (recipe.bakeLoss ?? 0)
     for (const line of recipe.lines) {
       const retained = line.retained ?? (line.role === 'drained' ? 0 : 1)
@@ -147,6 +247,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           const name = line.text ?? line.of.ingredient
           making.gaps.push({
             path: [here, { id: line.of.ingredient, name }],
+            why: 'gone',
             fact: 'is no longer in the larder',
             kind: 'component',
           })
@@ -172,62 +273,77 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         if (line.leavesNothing !== undefined) leaf.leavesNothing = line.leavesNothing
         if ('unknown' in weight) {
           leaf.unweighed = weight.unknown
-          making.gaps.push({ path, fact: weight.unknown, kind: 'amount' })
+          making.gaps.push({ path, why: 'weight', fact: weight.unknown, kind: 'amount' })
         }
         making.lines.push(leaf)
         if (counts) making.finished += leaf.grams * retained * baked
         continue
       }
       const partId = partKey(line.of)
-      if (partId === id || above.includes(partId)) {
-        const chain = [...above.slice(above.indexOf(partId) < 0 ? above.length : above.indexOf(partId)), id, partId]
-        const fact = `contains itself: ${chain.map(one => recipes.get(one)?.name ?? one).join(' → ')}`
-        making.gaps.push({
-          path: [here, { id: partId, name: recipes.get(partId)?.name ?? partId }],
-          fact,
-          kind: 'component',
-        })
+      const partName = recipes.get(partId)?.name ?? line.text ?? partId
+      const notFollowed = (why: 'circle' | 'tooDeep', fact: string) => {
+        making.gaps.push({ path: [here, { id: partId, name: partName }], why, fact, kind: 'component' })
+        making.parts.push({ line: line.id, part: partId, makings: null })
+      }
+      const before = onTheWay.get(partId)
+      if (before !== undefined) {
+        on = Math.min(on, before)
+        const chain = [...onTheWay.keys()].slice(before).map(one => recipes.get(one)?.name ?? one)
+        notFollowed('circle', `contains itself: ${[...chain, partName].join(' → ')}`)
         continue
       }
-      const part = make(partId, [...above, id])
-      const partName = recipes.get(partId)?.name ?? line.text ?? partId
+      if (onTheWay.size >= deepest) {
+        // reached from nearer by, it would be followed
+        on = 0
+        notFollowed('tooDeep', `stands more than ${deepest} parts deep, and is not followed`)
+        continue
+      }
+      const inner = make(partId)
+      on = Math.min(on, inner.on)
+      const part = inner.making
+      part.merged ??= { lines: mergedLines(part.lines), gaps: mergedGaps(part.gaps) }
       const wanted = partMakings(line, part, partName)
       if ('unknown' in wanted)
-        making.gaps.push({ path: [here, { id: partId, name: partName }], fact: wanted.unknown, kind: 'amount' })
+        making.gaps.push({
+          path: [here, { id: partId, name: partName }],
+          why: 'weight',
+          fact: wanted.unknown,
+          kind: 'amount',
+        })
       const times = 'times' in wanted ? wanted.times : 0
-      for (const leaf of part.lines) {
+      making.parts.push({ line: line.id, part: partId, makings: 'times' in wanted ? times : null })
+      for (const leaf of part.merged.lines) {
         const moved: BillLine = {
-          ingredient: leaf.ingredient,
+          ...leaf,
           grams: leaf.grams * times,
           role: roleOnTheWay(line.role, leaf.role),
           path: [here, ...leaf.path],
-          line: leaf.line,
           topLine: line.id,
           times: leaf.times * times,
-          estimate: leaf.estimate,
-          how: leaf.how,
           retained: leaf.retained * retained,
           baked: leaf.baked * baked,
         }
-        if (leaf.form !== undefined) moved.form = leaf.form
-        if (leaf.size !== undefined) moved.size = leaf.size
-        if (leaf.unweighed !== undefined) moved.unweighed = leaf.unweighed
-        if (leaf.leavesNothing !== undefined) moved.leavesNothing = leaf.leavesNothing
         if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
         if (line.leavesNothing !== undefined) moved.leavesNothing = line.leavesNothing
         if (line.declareAs === 'compound') moved.compoundAt = 1
         else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
         making.lines.push(moved)
       }
-      for (const gap of part.gaps) making.gaps.push({ ...gap, path: [here, ...gap.path] })
+      for (const gap of part.merged.gaps) making.gaps.push({ ...gap, path: [here, ...gap.path] })
       if (counts) making.finished += part.finished * times * retained * baked
     }
-    // a recipe read inside a cycle is cut short there, so it is not kept for other places
-    if (!making.gaps.some(gap => gap.kind === 'component')) made.set(id, making)
-    return making
+    onTheWay.delete(id)
+    // whatever leant on this recipe is cut short there, and of no use where it is not on the way
+    for (const [other, { on: depthOfIt }] of leaning) if (depthOfIt >= depth) leaning.delete(other)
+    if (on >= depth) {
+      made.set(id, making)
+      return { making, on: Number.POSITIVE_INFINITY }
+    }
+    leaning.set(id, { making, on })
+    return { making, on }
   }
 
-  const making = make(recipeId, [])
+  const { making } = make(recipeId)
   const factor = batch.factor
   const lines =
     factor === 1
@@ -251,6 +367,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
     waterLost: ingoing - drained - finished,
     gaps: making.gaps,
     unknown: making.gaps.map(gap => `${gap.path.at(-1)!.name}: ${gap.fact}`),
+    parts: making.parts.map(one => ({ ...one, makings: one.makings === null ? null : one.makings * factor })),
   }
 }
 

@@ -45,11 +45,18 @@ export function billsOf(recipes: readonly Recipe[], ingredients: readonly Ingred
   }
 }
 
-/** Makings of a part that a line asks for, by its leaves against those of one making; 0 where its amount is not known. */
-export function makingsAsked(bill: Bill, inner: Bill, lineId: string): number {
-  const leaf = bill.lines.find(one => one.topLine === lineId)
-  const first = inner.lines[0]
-  return leaf && first && first.times > 0 ? leaf.times / first.times : 0
+/** Recipe ids from the outermost in: each stands before every part of its own. What runs back in a circle keeps its first place. */
+export function fromTheOutside(recipes: ReadonlyMap<string, Recipe>, recipeId: string): string[] {
+  const order: string[] = []
+  const seen = new Set<string>()
+  const visit = (id: string): void => {
+    if (seen.has(id)) return
+    seen.add(id)
+    for (const line of recipes.get(id)?.lines ?? []) if ('recipe' in line.of) visit(partKey(line.of))
+    order.unshift(id)
+  }
+  visit(recipeId)
+  return order
 }
 
 /** Every part of a recipe at any depth, with the makings of it, as fractions, that go into `factor` makings. */
@@ -62,18 +69,14 @@ export function partShares(
   const known = byId([...recipes])
   const billed = billsOf(recipes, ingredients)
   const shares = new Map<string, number>()
-  const visit = (id: string, times: number, above: readonly string[]): void => {
-    const recipe = known.get(id)
-    for (const line of recipe?.lines ?? []) {
-      if (!('recipe' in line.of)) continue
-      const part = partKey(line.of)
-      if (above.includes(part) || !known.has(part)) continue
-      const makings = times * makingsAsked(billed(id), billed(part), line.id)
-      shares.set(part, (shares.get(part) ?? 0) + makings)
-      visit(part, makings, [...above, part])
-    }
+  const order = fromTheOutside(known, recipeId)
+  const placeOf = new Map(order.map((id, place) => [id, place]))
+  for (const [place, id] of order.entries()) {
+    const times = id === recipeId ? factor : (shares.get(id) ?? 0)
+    for (const { part, makings } of billed(id).parts)
+      if (placeOf.get(part)! > place && known.has(part))
+        shares.set(part, (shares.get(part) ?? 0) + times * (makings ?? 0))
   }
-  visit(recipeId, factor, [recipeId])
   return [...shares].map(([id, makings]) => ({ part: known.get(id)!, makings }))
 }
 
@@ -111,13 +114,7 @@ export function partsNeeded(
   const billed = billsOf(recipes, ingredients)
   const needs = new Map<string, PartNeed>()
   // outer parts first, so that by the time a part is reached everybody who asks for it has asked
-  const order: string[] = []
-  const visit = (id: string, above: readonly string[]): void => {
-    for (const line of known.get(id)?.lines ?? [])
-      if ('recipe' in line.of && !above.includes(partKey(line.of))) visit(partKey(line.of), [...above, id])
-    if (!order.includes(id)) order.unshift(id)
-  }
-  visit(recipeId, [recipeId])
+  const order = fromTheOutside(known, recipeId)
   const makingsOf = new Map<string, number>([[recipeId, factor]])
   for (const id of order) {
     const recipe = known.get(id)
@@ -133,14 +130,11 @@ export function partsNeeded(
     const times = makingsOf.get(id)!
     if (times === 0) continue
     const bill = billed(id)
-    for (const line of recipe.lines) {
-      if (!('recipe' in line.of)) continue
-      const part = partKey(line.of)
+    for (const { line, part, makings } of bill.parts) {
       const inner = billed(part)
       const oneMaking = inner.finished > 0.001 && inner.gaps.length === 0 ? inner.finished : null
-      const makings = makingsAsked(bill, inner, line.id)
-      const needed = makings * inner.finished * times
-      const unsaid = bill.gaps.some(gap => gap.kind === 'amount' && gap.path.length === 2 && gap.path[1]!.id === part)
+      const needed = (makings ?? 0) * inner.finished * times
+      const unsaid = makings === null
       const before = needs.get(part)
       if (before) {
         before.needed += needed
@@ -148,7 +142,7 @@ export function partsNeeded(
       } else
         needs.set(part, {
           part,
-          name: known.get(part)?.name ?? line.text ?? part,
+          name: known.get(part)?.name ?? recipe.lines.find(one => one.id === line)?.text ?? part,
           needed,
           unsaid,
           stock: stock[part] ?? 0,

@@ -5,18 +5,14 @@ import type { Workbook } from '../model/workbook'
 
 /** Products that the part goes into, at whatever depth. */
 export function productsWith(workbook: Pick<Workbook, 'recipes' | 'products'>, part: string): Product[] {
+  const usersOf = new Map<string, string[]>()
+  for (const recipe of workbook.recipes)
+    for (const line of recipe.lines)
+      if ('recipe' in line.of) usersOf.set(partKey(line.of), [...(usersOf.get(partKey(line.of)) ?? []), recipe.id])
   const holding = new Set([part])
-  const recipes = new Map(workbook.recipes.map(recipe => [recipe.id, recipe]))
-  const holds = (id: string, above: readonly string[]): boolean => {
-    if (holding.has(id)) return true
-    if (above.includes(id)) return false
-    const inside = (recipes.get(id)?.lines ?? []).some(
-      line => 'recipe' in line.of && holds(partKey(line.of), [...above, id]),
-    )
-    if (inside) holding.add(id)
-    return inside
-  }
-  return workbook.products.filter(product => product.recipe !== part && holds(product.recipe, []))
+  // a set is walked to its end, also over what is added on the way
+  for (const held of holding) for (const user of usersOf.get(held) ?? []) holding.add(user)
+  return workbook.products.filter(product => product.recipe !== part && holding.has(product.recipe))
 }
 
 /** What stands for the part where a bench wants a product: a kilogram of it, with the claims and markets it must bear. */

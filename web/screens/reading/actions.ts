@@ -76,7 +76,7 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
           )
       }
     const after = { ...workbook, recipes: [...workbook.recipes.filter(one => one.id !== id), ...parts, recipe] }
-    const circle = billOf(after, id).gaps.find(gap => gap.fact.startsWith('contains itself'))
+    const circle = billOf(after, id).gaps.find(gap => gap.why === 'circle')
     if (circle)
       return refused(`${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself: choose another part.`)
     for (const [key, newId] of fresh) await addIngredient(sql, unknownIngredient(newId, names.get(key) ?? key))

@@ -18,7 +18,7 @@ export async function saveBench(request: Request, on: OnBench): Promise<Response
       const result = await editBench(sql, on, body.data.edits, async ({ recipe }) => {
         const { recipes, ...rest } = await readWorkbook(sql, today())
         const after = { ...rest, recipes: [...recipes.filter(one => one.id !== recipe.id), recipe] }
-        const circle = billOf(after, recipe.id).gaps.find(gap => gap.fact.startsWith('contains itself'))
+        const circle = billOf(after, recipe.id).gaps.find(gap => gap.why === 'circle')
         if (circle) throw new Refused(422, `${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself.`)
       })
       return result && { ...result, before, stamp: await readStamp(sql) }
