@@ -1,6 +1,7 @@
 // The bakery itself: its name, its staff, its kitchen, its journal.
-import { Evidence, Kitchen } from '@fair-tin/core/model'
+import { type Damaged, Evidence, Kitchen } from '@fair-tin/core/model'
 import { z } from 'zod'
+import { DamagedRow, readRow, written } from './damage'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -10,15 +11,27 @@ export interface Person {
 }
 export const listStaff = (sql: BakerySql): Promise<Person[]> => sql<Person[]>`select id, name from staff order by name`
 
-export async function readKitchen(sql: BakerySql): Promise<{ kitchen: Kitchen; evidence: Evidence[] }> {
-  const found = await findKitchen(sql)
+/** The kitchen; one that cannot be read is added to `damaged`, and stands as never assessed. */
+export async function readKitchen(
+  sql: BakerySql,
+  damaged: Damaged[] = [],
+): Promise<{ kitchen: Kitchen; evidence: Evidence[] }> {
+  const found = await findKitchen(sql).catch((error: unknown) => {
+    if (!(error instanceof DamagedRow)) throw error
+    damaged.push(error.damage)
+    return null
+  })
   // a bakery without a kitchen record was never assessed: no claim may rest on it
   return found
     ? { kitchen: found.kitchen, evidence: found.evidence }
     : { kitchen: { currency: 'GBP', crossContact: [] }, evidence: [] }
 }
 
-export async function addKitchen(sql: BakerySql, kitchen: Kitchen, evidence: readonly Evidence[]): Promise<void> {
+const KitchenRow = z.object({ kitchen: Kitchen, evidence: z.array(Evidence) })
+
+/** Throws ZodError for what could not be read back. */
+export async function addKitchen(sql: BakerySql, given: Kitchen, papers: readonly Evidence[]): Promise<void> {
+  const { kitchen, evidence } = written(KitchenRow, { kitchen: given, evidence: papers })
   await sql`insert into kitchen (bakery_id, body, evidence) values (current_bakery(), ${sql.json(kitchen as never)}, ${sql.json(evidence as never)})`
 }
 
@@ -38,7 +51,7 @@ export const journalOf = (sql: BakerySql, kind: string, subject: string): Promis
     JournalEntry[]
   >`select entry, at, person, kind, subject, change, before, after from journal where kind = ${kind} and subject = ${subject} order by entry desc limit 100`
 
-/** The kitchen with its version, for editing; null where none was ever recorded. */
+/** The kitchen with its version, for editing; null where none was ever recorded. Throws DamagedRow where it cannot be read. */
 export async function findKitchen(
   sql: BakerySql,
 ): Promise<{ kitchen: Kitchen; evidence: Evidence[]; version: number } | null> {
@@ -46,17 +59,21 @@ export async function findKitchen(
     { body: unknown; evidence: unknown; version: number }[]
   >`select body, evidence, version from kitchen`
   return row
-    ? { kitchen: Kitchen.parse(row.body), evidence: z.array(Evidence).parse(row.evidence), version: row.version }
+    ? readRow('kitchen', { ...row, id: 'kitchen', name: 'The kitchen' }, ({ body, evidence, version }) => ({
+        ...KitchenRow.parse({ kitchen: body, evidence }),
+        version,
+      }))
     : null
 }
 
-/** Saves over version `seen`, or makes the first record where `seen` is 0; a conflict changes nothing. */
+/** Saves over version `seen`, or makes the first record where `seen` is 0; a conflict changes nothing. Throws ZodError for what could not be read back. */
 export async function saveKitchen(
   sql: BakerySql,
-  kitchen: Kitchen,
-  evidence: readonly Evidence[],
+  given: Kitchen,
+  papers: readonly Evidence[],
   seen: number,
 ): Promise<Saved<Kitchen>> {
+  const { kitchen, evidence } = written(KitchenRow, { kitchen: given, evidence: papers })
   if (seen === 0 && !(await findKitchen(sql))) {
     await addKitchen(sql, kitchen, evidence)
     return { saved: true, version: 1 }

@@ -1,16 +1,19 @@
 // What one bench changed, applied to things as they are now: recipe, product and prices in one transaction.
-import { applyBenchEdits, type BenchClash, type BenchEdit, type BenchThings, freshIn } from '@fair-tin/core/edit'
-import type { Product, Recipe } from '@fair-tin/core/model'
-import { partOnBench } from '@fair-tin/core/recipe'
+import { type BenchClash, BenchEdit, type BenchThings, freshIn, type RefusedEdit, takeEdits } from '@fair-tin/core/edit'
+import { type Product, partKey, type Recipe } from '@fair-tin/core/model'
+import { circleFact, circleThrough, partOnBench } from '@fair-tin/core/recipe'
+import { wellFormedData } from '@fair-tin/core/words'
 import { addIngredient, listIngredients, saveIngredient } from './ingredients'
 import { findProduct, saveProduct } from './products'
 import { lockRecipe, saveRecipe } from './recipes'
 import type { BakerySql } from './withBakery'
+import { readWorkbook } from './workbook'
 
 export interface EditedBench extends Pick<BenchThings, 'product' | 'recipe'> {
   /** Ingredients this changed or brought in. */
   ingredients: BenchThings['ingredients'][number][]
   clashes: BenchClash[]
+  refused: RefusedEdit[]
 }
 
 /** What stands on the bench: a product with its recipe, or a part by itself. */
@@ -30,31 +33,57 @@ async function lockOnBench(sql: BakerySql, on: OnBench): Promise<{ product: Prod
   return product && recipe ? { product, recipe } : null
 }
 
+/** Why a part may not stand in the recipe as it would be after the edit; null where it may. */
+async function circlesIn(sql: BakerySql, edits: readonly unknown[]): Promise<(recipe: Recipe) => string | null> {
+  // only a line of a part can close a circle
+  if (!edits.some(edit => JSON.stringify(edit)?.includes('"recipe"'))) return () => null
+  const { recipes } = await readWorkbook(sql, '2000-01-01')
+  return recipe => {
+    for (const line of recipe.lines) {
+      if (!('recipe' in line.of)) continue
+      const chain = circleThrough([...recipes.filter(one => one.id !== recipe.id), recipe], recipe.id, partKey(line.of))
+      if (chain) return circleFact(chain)
+    }
+    return null
+  }
+}
+
 /**
- * Applies edits under a lock on the product and its recipe, or on the part; what clashes is left out and told. Sending
- * the same edits again changes nothing. `judge` may refuse the outcome by throwing. Null where it is gone.
- * Throws ZodError for what could not be read back, RangeError for a product's field changed from a part.
+ * Applies edits under a lock on the product and its recipe, or on the part. Each is taken or not by itself: what clashes or
+ * is refused is left out and told, the rest goes through. Sending the same edits again changes nothing. Null where the thing
+ * is gone. Throws DamagedRow where it cannot be read.
  */
-export async function editBench(
-  sql: BakerySql,
-  on: OnBench,
-  edits: readonly BenchEdit[],
-  judge: (things: BenchThings) => Promise<void> = async () => {},
-): Promise<EditedBench | null> {
-  if ('part' in on && edits.some(edit => edit.kind === 'product' || edit.kind === 'tick'))
-    throw new RangeError('A part is not sold by itself: its claims and prices are those of what it goes into.')
+export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unknown[]): Promise<EditedBench | null> {
   const locked = await lockOnBench(sql, on)
   if (!locked) return null
   const { product, recipe } = locked
+  const edits = wellFormedData(sent)
   const known = await listIngredients(sql)
-  const fresh = edits.flatMap(freshIn)
-  const added = fresh.filter((one, at) => ![...known, ...fresh.slice(0, at)].some(other => other.id === one.id))
+  const circle = await circlesIn(sql, edits)
+  const freshOf = (one: unknown) => {
+    const edit = BenchEdit.safeParse(one)
+    return edit.success ? freshIn(edit.data) : []
+  }
+  const fresh = new Map(
+    edits.flatMap(freshOf).flatMap(one => (known.some(other => other.id === one.id) ? [] : [[one.id, one]])),
+  )
+  const before: BenchThings = { product, recipe, ingredients: [...known, ...fresh.values()] }
+  const { things, clashes, refused } = takeEdits(before, edits, (after, edit) =>
+    'part' in on && (edit.kind === 'product' || edit.kind === 'tick')
+      ? 'A part is not sold by itself: its claims and prices are those of what it goes into.'
+      : circle(after.recipe),
+  )
+  // a thing new to the larder comes with an edit that was taken
+  const brought = new Set(
+    edits
+      .filter(one => !refused.some(other => other.edit === one))
+      .flatMap(freshOf)
+      .map(one => one.id),
+  )
+  const added = things.ingredients.filter(one => brought.has(one.id) && fresh.has(one.id))
   for (const one of added) await addIngredient(sql, one)
-  const before: BenchThings = { product, recipe, ingredients: [...known, ...added] }
-  const { things, clashes } = applyBenchEdits(before, edits)
-  await judge(things)
-  const changed = things.ingredients.filter(one => !before.ingredients.includes(one))
-  const result: EditedBench = { product, recipe, ingredients: [...added], clashes }
+  const changed = things.ingredients.filter(one => !before.ingredients.includes(one) && !fresh.has(one.id))
+  const result: EditedBench = { product, recipe, ingredients: [...added], clashes, refused }
   if (things.recipe !== recipe && JSON.stringify(things.recipe) !== JSON.stringify(recipe)) {
     const saved = await saveRecipe(sql, things.recipe, recipe.version)
     if (!saved.saved) throw new Error(`Recipe ${recipe.id} changed under its own lock.`)
@@ -78,6 +107,6 @@ export async function editBench(
 
 /** Rises with every change to anything of the bakery: tells a window that it shows something older. */
 export async function readStamp(sql: BakerySql): Promise<number> {
-  const [row] = await sql<{ stamp: number }[]>`select coalesce(max(entry), 0)::int as stamp from journal`
-  return row!.stamp
+  const [row] = await sql<{ stamp: string }[]>`select coalesce(max(entry), 0) as stamp from journal`
+  return Number(row!.stamp)
 }

@@ -1,5 +1,6 @@
 // Ingredients with their facts, and the packs they are bought in.
-import { Ingredient, type Pack } from '@fair-tin/core/model'
+import { type Damaged, Ingredient, type Pack } from '@fair-tin/core/model'
+import { readRow, readRows, written } from './damage'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -14,13 +15,19 @@ const read = (row: Row): Ingredient => ({
   version: row.version,
 })
 
-/** Every ingredient with its facts in force today, in larder order. */
-export const listIngredients = async (sql: BakerySql): Promise<Ingredient[]> =>
-  (await sql<Row[]>`select id, version, name, facts from ingredient_in_force order by lower(name)`).map(read)
+/** Every ingredient with its facts in force today, in larder order; those that cannot be read are added to `damaged`. */
+export const listIngredients = async (sql: BakerySql, damaged?: Damaged[]): Promise<Ingredient[]> =>
+  readRows(
+    'ingredient',
+    await sql<Row[]>`select id, version, name, facts from ingredient_in_force order by lower(name)`,
+    read,
+    damaged,
+  )
 
+/** Null where it is gone. Throws DamagedRow where it cannot be read. */
 export async function findIngredient(sql: BakerySql, id: string): Promise<Ingredient | null> {
   const [row] = await sql<Row[]>`select id, version, name, facts from ingredient_in_force where id = ${id}`
-  return row ? read(row) : null
+  return row ? readRow('ingredient', row, read) : null
 }
 
 const withoutPacks = ({ id: _, version: __, packs: ___, ...facts }: Ingredient) => facts
@@ -41,13 +48,14 @@ async function writePacks(sql: BakerySql, id: string, packs: readonly Pack[]): P
 
 /** Throws ZodError for what could not be read back. */
 export async function addIngredient(sql: BakerySql, given: Ingredient): Promise<void> {
-  const ingredient = Ingredient.parse(given)
+  const ingredient = written(Ingredient, given)
   await sql`insert into ingredient (bakery_id, id, name, facts) values (current_bakery(), ${ingredient.id}, ${ingredient.name}, ${sql.json(withoutPacks(ingredient) as never)})`
   await writePacks(sql, ingredient.id, ingredient.packs)
 }
 
-/** Saves over version `seen`. What somebody else saved meanwhile comes back as a conflict, and nothing is changed. */
-export async function saveIngredient(sql: BakerySql, ingredient: Ingredient, seen: number): Promise<Saved<Ingredient>> {
+/** Saves over version `seen`. What somebody else saved meanwhile comes back as a conflict, and nothing is changed. Throws ZodError for what could not be read back. */
+export async function saveIngredient(sql: BakerySql, given: Ingredient, seen: number): Promise<Saved<Ingredient>> {
+  const ingredient = written(Ingredient, given)
   const [row] = await sql<{ version: number }[]>`update ingredient
     set name = ${ingredient.name}, facts = ${sql.json(withoutPacks(ingredient) as never)}, version = version + 1
     where id = ${ingredient.id} and version = ${seen} and removed_at is null returning version`

@@ -24,7 +24,6 @@ import {
   listVersions,
   lockRecipe,
   movePart,
-  readStamp,
   rememberColumns,
   removeIngredient,
   restoreIngredient,
@@ -33,6 +32,7 @@ import {
   takeStock,
 } from './index'
 import { type BakerySql, closePool, withBakery } from './withBakery'
+import { readWorkbook } from './workbook'
 
 const mine = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
 const theirs = '11111111-2222-4333-8444-555555555555'
@@ -291,19 +291,49 @@ describe('edits from a bench', () => {
     expect(entry).toMatchObject({ person: 'tobit', change: 'update' })
     await withBakery(mine, sql => editBench(sql, { product: 'rhubarb-tartlet' }, edits.map(inverse).reverse()), 'tobit')
   })
-  it('are undone whole where the outcome is refused', async () => {
-    const before = await withBakery(mine, readStamp)
-    await expect(
-      withBakery(
-        mine,
-        sql =>
-          editBench(sql, { product: 'rhubarb-tartlet' }, [{ kind: 'pieces', was: 12, to: 13 }], async () => {
-            throw new Error('no')
-          }),
-        'nell',
-      ),
-    ).rejects.toThrow('no')
-    expect(await withBakery(mine, readStamp)).toBe(before)
+  it('are taken or refused each by itself, with the reason', async () => {
+    const chain = {
+      kind: 'add',
+      line: { id: 'round', of: { recipe: 'short-pastry' }, amount: null, role: 'mix' },
+      after: null,
+    }
+    const read = await withBakery(
+      mine,
+      sql =>
+        editBench(sql, { part: 'short-pastry' }, [
+          chain,
+          { kind: 'notes', was: null, to: 'Rest it \0cold.' },
+          { kind: 'tick', list: 'claims', item: 'vegan', to: true },
+          { kind: 'knead' },
+        ]),
+      'nell',
+    )
+    expect(read!.recipe.notes).toBe('Rest it cold.')
+    expect(read!.refused.map(one => one.why)).toEqual([
+      expect.stringContaining('would contain itself'),
+      expect.stringContaining('A part is not sold by itself'),
+      expect.any(String),
+    ])
+    expect(read!.refused.map(one => (one.edit as { kind: string }).kind)).toEqual(['add', 'tick', 'knead'])
+    await withBakery(
+      mine,
+      sql => editBench(sql, { part: 'short-pastry' }, [{ kind: 'notes', was: 'Rest it cold.', to: null }]),
+      'nell',
+    )
+  })
+  it('never leave a product that cannot be read: a claim or a market nobody knows, a packing name too long', async () => {
+    const product = { product: 'rhubarb-tartlet' } as const
+    const bad = [
+      { kind: 'tick', list: 'claims', item: 'chocolateFree', to: true },
+      { kind: 'tick', list: 'markets', item: 'mars', to: true },
+      { kind: 'product', field: 'packing', was: null, to: [{ name: 'x'.repeat(81), price: '0.10', per: 'pack' }] },
+      { kind: 'product', field: 'netWeight', was: 1, to: -1 },
+    ]
+    const done = await withBakery(mine, sql => editBench(sql, product, bad), 'nell')
+    expect(done!.refused).toHaveLength(4)
+    const { products, damaged } = await withBakery(mine, sql => readWorkbook(sql, '2026-11-24'))
+    expect(damaged).toBeUndefined()
+    expect(products.some(one => one.id === product.product)).toBe(true)
   })
   it('of a product of another bakery find nothing', async () =>
     expect(await withBakery(theirs, sql => editBench(sql, { product: 'rhubarb-tartlet' }, []), 'ulf')).toBeNull())

@@ -1,12 +1,18 @@
-// Runs the numbered migrations that have not run yet, in order, one transaction each.
+// Runs the numbered migrations that have not run yet, in order, one transaction each. One starter at a time.
 import { createHash } from 'node:crypto'
 import { readdir, readFile } from 'node:fs/promises'
 import path from 'node:path'
-import type { Sql } from 'postgres'
+import type { Sql, TransactionSql } from 'postgres'
+
+/** Waits until no other starter is at it; held until the transaction ends. */
+const alone = (sql: TransactionSql) => sql`select pg_advisory_xact_lock(hashtextextended('fair-tin migrations', 0))`
 
 /** Brings the database up to date; returns the names of what ran. Throws where a migration that ran has changed since. */
 export async function migrate(owner: Sql, folder: string): Promise<string[]> {
-  await owner`create table if not exists migration (name text primary key, checksum text not null, ran_at timestamptz not null default now())`
+  await owner.begin(async sql => {
+    await alone(sql)
+    await sql`create table if not exists migration (name text primary key, checksum text not null, ran_at timestamptz not null default now())`
+  })
   const ran = new Map(
     (await owner<{ name: string; checksum: string }[]>`select name, checksum from migration`).map(row => [
       row.name,
@@ -24,11 +30,15 @@ export async function migrate(owner: Sql, folder: string): Promise<string[]> {
       throw new Error(
         `Migration ${name} ran before with other contents. Write a new migration instead of changing an old one.`,
       )
-    await owner.begin(async sql => {
+    const didRun = await owner.begin(async sql => {
+      await alone(sql)
+      // another starter may have run it while this one waited
+      if ((await sql`select 1 from migration where name = ${name}`).length > 0) return false
       await sql.unsafe(text)
       await sql`insert into migration (name, checksum) values (${name}, ${checksum})`
+      return true
     })
-    done.push(name)
+    if (didRun) done.push(name)
   }
   return done
 }

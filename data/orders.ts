@@ -1,6 +1,7 @@
 // What is ordered for which day: sales units of a product, and for whom.
 import { IsoDate } from '@fair-tin/core/model'
 import { z } from 'zod'
+import { written } from './damage'
 import type { BakerySql } from './withBakery'
 
 export const OrderDraft = z.object({
@@ -26,7 +27,7 @@ export const listOrders = (sql: BakerySql, from: string): Promise<Order[]> => sq
 
 /** Throws ZodError for what is no order. False where the product is gone. */
 export async function addOrder(sql: BakerySql, id: string, given: OrderDraft): Promise<boolean> {
-  const order = OrderDraft.parse(given)
+  const order = written(OrderDraft, given)
   const rows = await sql`
     insert into order_line (bakery_id, id, day, product_id, packs, for_whom)
     select current_bakery(), ${id}, ${order.day}, id, ${order.packs}, ${order.forWhom}

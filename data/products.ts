@@ -1,5 +1,6 @@
 // Products: what is sold, of which recipe.
-import { Product } from '@fair-tin/core/model'
+import { type Damaged, Product } from '@fair-tin/core/model'
+import { readRow, readRows, written } from './damage'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -16,22 +17,30 @@ const read = (row: Row): Product => ({
 })
 const body = ({ id: _, version: __, name: ___, recipe: ____, ...rest }: Product) => rest
 
-export const listProducts = async (sql: BakerySql): Promise<Product[]> =>
-  (await sql<Row[]>`select id, version, name, recipe_id, body from product_in_force order by lower(name)`).map(read)
+/** Those that can be read; the others are added to `damaged`. */
+export const listProducts = async (sql: BakerySql, damaged?: Damaged[]): Promise<Product[]> =>
+  readRows(
+    'product',
+    await sql<Row[]>`select id, version, name, recipe_id, body from product_in_force order by lower(name)`,
+    read,
+    damaged,
+  )
 
+/** Null where it is gone. Throws DamagedRow where it cannot be read. */
 export async function findProduct(sql: BakerySql, id: string): Promise<Product | null> {
   const [row] = await sql<Row[]>`select id, version, name, recipe_id, body from product_in_force where id = ${id}`
-  return row ? read(row) : null
+  return row ? readRow('product', row, read) : null
 }
 
 /** Throws ZodError for what could not be read back. */
 export async function addProduct(sql: BakerySql, given: Product): Promise<void> {
-  const product = Product.parse(given)
+  const product = written(Product, given)
   await sql`insert into product (bakery_id, id, name, recipe_id, body) values (current_bakery(), ${product.id}, ${product.name}, ${product.recipe}, ${sql.json(body(product) as never)})`
 }
 
-/** Saves over version `seen`; a conflict changes nothing and brings theirs back. */
-export async function saveProduct(sql: BakerySql, product: Product, seen: number): Promise<Saved<Product>> {
+/** Saves over version `seen`; a conflict changes nothing and brings theirs back. Throws ZodError for what could not be read back. */
+export async function saveProduct(sql: BakerySql, given: Product, seen: number): Promise<Saved<Product>> {
+  const product = written(Product, given)
   const [row] = await sql<{ version: number }[]>`update product
     set name = ${product.name}, recipe_id = ${product.recipe}, body = ${sql.json(body(product) as never)}, version = version + 1
     where id = ${product.id} and version = ${seen} and removed_at is null returning version`

@@ -1,5 +1,6 @@
 // Recipes: one document each, its lines inside.
-import { Recipe } from '@fair-tin/core/model'
+import { type Damaged, Recipe } from '@fair-tin/core/model'
+import { readRow, readRows, written } from './damage'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -13,23 +14,30 @@ const read = (row: Row): Recipe =>
   Recipe.parse({ ...(row.body as object), id: row.id, name: row.name, version: row.version })
 const body = ({ id: _, version: __, name: ___, ...rest }: Recipe) => rest
 
-export const listRecipes = async (sql: BakerySql): Promise<Recipe[]> =>
-  (await sql<Row[]>`select id, version, name, body from recipe_in_force order by lower(name)`).map(read)
+/** Those that can be read; the others are added to `damaged`. */
+export const listRecipes = async (sql: BakerySql, damaged?: Damaged[]): Promise<Recipe[]> =>
+  readRows(
+    'recipe',
+    await sql<Row[]>`select id, version, name, body from recipe_in_force order by lower(name)`,
+    read,
+    damaged,
+  )
 
+/** Null where it is gone. Throws DamagedRow where it cannot be read. */
 export async function findRecipe(sql: BakerySql, id: string): Promise<Recipe | null> {
   const [row] = await sql<Row[]>`select id, version, name, body from recipe_in_force where id = ${id}`
-  return row ? read(row) : null
+  return row ? readRow('recipe', row, read) : null
 }
 
 /** Throws ZodError for what could not be read back. */
 export async function addRecipe(sql: BakerySql, given: Recipe): Promise<void> {
-  const recipe = Recipe.parse(given)
+  const recipe = written(Recipe, given)
   await sql`insert into recipe (bakery_id, id, name, body) values (current_bakery(), ${recipe.id}, ${recipe.name}, ${sql.json(body(recipe) as never)})`
 }
 
 /** Saves over version `seen`; a conflict changes nothing and brings theirs back. Throws ZodError for what could not be read back. */
 export async function saveRecipe(sql: BakerySql, given: Recipe, seen: number): Promise<Saved<Recipe>> {
-  const recipe = Recipe.parse(given)
+  const recipe = written(Recipe, given)
   const [row] = await sql<
     { version: number }[]
   >`update recipe set name = ${recipe.name}, body = ${sql.json(body(recipe) as never)}, version = version + 1
@@ -39,10 +47,10 @@ export async function saveRecipe(sql: BakerySql, given: Recipe, seen: number): P
   return { saved: false, conflict: theirs ? { version: theirs.version, theirs } : 'removed' }
 }
 
-/** The recipe as it is now, locked until the transaction ends; null where it is gone. */
+/** The recipe as it is now, locked until the transaction ends; null where it is gone. Throws DamagedRow where it cannot be read. */
 export async function lockRecipe(sql: BakerySql, id: string): Promise<Recipe | null> {
   const [row] = await sql<
     Row[]
   >`select id, version, name, body from recipe where id = ${id} and removed_at is null for update`
-  return row ? read(row) : null
+  return row ? readRow('recipe', row, read) : null
 }

@@ -1,6 +1,7 @@
 // Deliveries by lot, and what is left of each. Nothing is overwritten: what is taken or corrected is a new entry.
 import { Evidence, IsoDate } from '@fair-tin/core/model'
 import { z } from 'zod'
+import { written } from './damage'
 import type { BakerySql } from './withBakery'
 
 export const Delivery = z.object({
@@ -40,7 +41,8 @@ const read = ({ useBy, evidence, ...row }: Row): Lot => ({
   grams: Number(row.grams),
   left: Number(row.left),
   ...(useBy === null ? {} : { useBy }),
-  ...(evidence === null ? {} : { evidence: Evidence.parse(evidence) }),
+  // a paper that cannot be read proves nothing; the lot is there all the same
+  ...(Evidence.safeParse(evidence).success ? { evidence: evidence as Evidence } : {}),
 })
 const columns = (sql: BakerySql) =>
   sql`id, ingredient_id as ingredient, lot, received, delivered as grams, use_by as "useBy", evidence, left_over as left`
@@ -69,7 +71,7 @@ export const stockOnHand = async (sql: BakerySql): Promise<Record<string, number
   )
 
 export async function addDelivery(sql: BakerySql, id: string, ingredientId: string, given: Delivery): Promise<void> {
-  const delivery = Delivery.parse(given)
+  const delivery = written(Delivery, given)
   await sql`insert into delivery (bakery_id, id, ingredient_id, lot, received, grams, use_by, evidence)
     values (current_bakery(), ${id}, ${ingredientId}, ${delivery.lot}, ${delivery.received}, ${String(delivery.grams)},
             ${delivery.useBy ?? null}, ${delivery.evidence ? sql.json(delivery.evidence as never) : null})`

@@ -2,6 +2,7 @@
 import { RecipeBody } from '@fair-tin/core/edit'
 import { Name } from '@fair-tin/core/model'
 import { z } from 'zod'
+import { written } from './damage'
 import type { BakerySql } from './withBakery'
 
 export const TrialDraft = z.object({
@@ -20,7 +21,7 @@ export interface Trial extends TrialDraft {
   closed: 'taken' | 'put away' | null
 }
 
-/** Every trial of a recipe, open ones first, then the newest. */
+/** Every trial of a recipe that can be read, open ones first, then the newest. */
 export async function listTrials(sql: BakerySql, recipeId: string): Promise<Trial[]> {
   const rows = await sql<
     (Omit<Trial, 'keptAt' | 'body' | 'fresh'> & { keptAt: Date; body: unknown; fresh: unknown })[]
@@ -28,16 +29,15 @@ export async function listTrials(sql: BakerySql, recipeId: string): Promise<Tria
     select t.id, t.name, t.notes, t.body, t.fresh, t.closed, coalesce(s.name, t.kept_by) as "keptBy", t.kept_at as "keptAt"
     from trial t left join staff s on s.bakery_id = t.bakery_id and s.id = t.kept_by
     where t.recipe_id = ${recipeId} order by t.closed is not null, t.kept_at desc, t.id`
-  return rows.map(row => ({
-    ...row,
-    keptAt: row.keptAt.toISOString(),
-    ...TrialDraft.pick({ body: true, fresh: true }).parse({ body: row.body, fresh: row.fresh }),
-  }))
+  return rows.flatMap(row => {
+    const read = TrialDraft.pick({ body: true, fresh: true }).safeParse({ body: row.body, fresh: row.fresh })
+    return read.success ? [{ ...row, keptAt: row.keptAt.toISOString(), ...read.data }] : []
+  })
 }
 
 /** Keeps a trial, or what changed in one that is still open. False where it was closed meanwhile: nothing is written then. */
 export async function keepTrial(sql: BakerySql, recipeId: string, given: TrialDraft): Promise<boolean> {
-  const trial = TrialDraft.parse(given)
+  const trial = written(TrialDraft, given)
   const rows = await sql`
     insert into trial (bakery_id, id, recipe_id, name, notes, body, fresh)
     values (current_bakery(), ${trial.id}, ${recipeId}, ${trial.name}, ${trial.notes}, ${sql.json(trial.body as never)}, ${sql.json(trial.fresh as never)})

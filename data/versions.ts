@@ -13,13 +13,16 @@ export interface KeptVersion {
   body: RecipeBody
 }
 
-/** Every kept version of a recipe, newest first. */
+/** Every kept version of a recipe that can be read, newest first. */
 export async function listVersions(sql: BakerySql, recipeId: string): Promise<KeptVersion[]> {
   const rows = await sql<(Omit<KeptVersion, 'body' | 'keptAt'> & { keptAt: Date; body: unknown })[]>`
     select v.number, v.name, v.reason, coalesce(s.name, v.kept_by) as "keptBy", v.kept_at as "keptAt", v.body
     from recipe_version v left join staff s on s.bakery_id = v.bakery_id and s.id = v.kept_by
     where v.recipe_id = ${recipeId} order by v.number desc`
-  return rows.map(row => ({ ...row, keptAt: row.keptAt.toISOString(), body: RecipeBody.parse(row.body) }))
+  return rows.flatMap(row => {
+    const body = RecipeBody.safeParse(row.body)
+    return body.success ? [{ ...row, keptAt: row.keptAt.toISOString(), body: body.data }] : []
+  })
 }
 
 /** Keeps the recipe as it stands under the next number. The caller holds the recipe's row locked. */

@@ -1,5 +1,6 @@
 // Every query runs inside one bakery, in one transaction, closed before anything is rendered.
 import { AsyncLocalStorage } from 'node:async_hooks'
+import { wellFormed } from '@fair-tin/core/words'
 import postgres, { type Sql, type TransactionSql } from 'postgres'
 
 /** A transaction with its bakery set. */
@@ -26,6 +27,16 @@ export async function closePool(): Promise<void> {
   await closing?.end({ timeout: 2 })
 }
 
+/** No text goes to the database that it cannot hold: a NUL or half a character never makes a query fail. */
+const holdable = (sql: BakerySql): BakerySql =>
+  new Proxy(sql, {
+    apply: (tag, self, [first, ...values]: unknown[]) =>
+      Reflect.apply(tag as never, self, [
+        first,
+        ...values.map(one => (typeof one === 'string' ? wellFormed(one) : one)),
+      ]),
+  })
+
 const inside = new AsyncLocalStorage<true>()
 
 /**
@@ -35,7 +46,8 @@ const inside = new AsyncLocalStorage<true>()
 export function withBakery<T>(bakeryId: string, work: (sql: BakerySql) => Promise<T>, person?: string): Promise<T> {
   if (inside.getStore()) throw new Error('withBakery is already open here: pass its sql on instead of opening another.')
   return inside.run(true, () =>
-    connection().begin(async sql => {
+    connection().begin(async transaction => {
+      const sql = holdable(transaction)
       // sent in the same breath as the first query of the work
       const named =
         sql`select set_config('fair_tin.bakery', ${bakeryId}, true), set_config('fair_tin.person', ${person ?? ''}, true)`.execute()

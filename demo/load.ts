@@ -29,6 +29,8 @@ const reset = process.argv.includes('--reset')
 const today = new Date().toISOString().slice(0, 10)
 const owner = postgres(ownerUrl, { max: 1, onnotice: () => {} })
 try {
+  // one loader at a time; let go when the connection ends
+  await owner`select pg_advisory_lock(hashtextextended('fair-tin demo', 0))`
   if (reset)
     await owner`drop schema public cascade`
       .then(() => owner`create schema public`)

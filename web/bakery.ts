@@ -12,7 +12,7 @@ export const atTheBench = async (): Promise<string | undefined> => (await cookie
 
 export async function marketInView(): Promise<MarketCode> {
   const chosen = (await cookies()).get('market')?.value as MarketCode | undefined
-  return chosen && marketsServed.includes(chosen) ? chosen : 'uk'
+  return chosen && marketsServed.includes(chosen) ? chosen : marketsServed[0]!
 }
 
 /** Today's date where the bakery is, as ISO. */

@@ -7,7 +7,7 @@ import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
 import type { animalTraits, Component, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
-import { type Bill, type BillLine, type PathStep, type Way, wayOf } from '../recipe/bill'
+import { type Bill, type BillLine, type PathStep, wayOf } from '../recipe/bill'
 
 /** Why something is so: where, the fact, the proof behind it, and what would mend it. */
 export interface Reason {
@@ -176,7 +176,7 @@ function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workboo
 
 const finding = (
   at: number,
-  way: Way,
+  way: { path: PathStep[]; otherWays?: number },
   { status, proven, conflict, exempt, fact, evidence, mend }: Status,
 ): Finding => ({
   at,
@@ -184,7 +184,8 @@ const finding = (
   proven,
   conflict,
   exempt,
-  reason: { ...way, fact, evidence, mend },
+  // one shape for all of them, and no spreading: this is made for every allergen of every line
+  reason: { path: way.path, otherWays: way.otherWays, fact, evidence, mend },
 })
 
 const leftNothing = (at: number, line: BillLine, evidence: Evidence): Finding => ({
@@ -219,7 +220,7 @@ export function allFindings(
     const nothing = leavesNothing(line, ingredient, workbook)
     const { statuses } = knownOf(ingredient, workbook, exemptable)
     for (let code = 0; code < found.length; code++)
-      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, wayOf(line), statuses[code]!))
+      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, line, statuses[code]!))
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') for (const of of found) of.push(gapFinding(gap))
   return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
@@ -264,7 +265,7 @@ function findingsFor({ bill, workbook, exemptable }: OnDemand, index: number): F
     found.push(
       nothing
         ? leftNothing(at, line, nothing)
-        : finding(at, wayOf(line), knownOf(ingredient, workbook, exemptable).statuses[index]!),
+        : finding(at, line, knownOf(ingredient, workbook, exemptable).statuses[index]!),
     )
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))

@@ -1,10 +1,11 @@
 // The whole assessment of one product in one market: bill, cost, allergens, claims, nutrition, declaration.
-import { type AllergenTable, allergenTable, allFindings } from '../allergen/rollUp'
+import { type AllergenTable, allergenTable, findingsOnDemand } from '../allergen/rollUp'
 import { judge } from '../claim/claim'
 import type { ClaimResult } from '../claim/verdict'
 import { type Cost, costOf } from '../cost/cost'
 import { type Declaration, declarationOf } from '../label/declaration'
 import { rulesOf } from '../market/market'
+import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
 import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
@@ -32,14 +33,14 @@ export function assess(
   market: MarketCode,
   batch: { factor: number } = { factor: 1 },
 ): Assessment {
-  const product = workbook.products.find(one => one.id === productId)
+  const product = byId(workbook.products).get(productId)
   if (!product) throw new RangeError(`There is no product “${productId}”.`)
   const rules = rulesOf(market)
-  const recipe = workbook.recipes.find(one => one.id === product.recipe)
+  const recipe = byId(workbook.recipes).get(product.recipe)
   const bill = billOf(workbook, product.recipe, batch)
   const pieceGrams = product.netWeight / product.pieces
   const pieces = piecesOf(recipe, bill, batch.factor, pieceGrams)
-  const found = allFindings(bill, workbook, rules.allergens.exemptable)
+  const found = findingsOnDemand(bill, workbook, rules.allergens.exemptable)
   const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
   return {
@@ -53,7 +54,8 @@ export function assess(
   }
 }
 
-const piecesOf = (recipe: Recipe | undefined, bill: Bill, factor: number, pieceGrams: number): number | null =>
+/** Pieces in the batch: as the recipe says, else by weight; null where neither is known. */
+export const piecesOf = (recipe: Recipe | undefined, bill: Bill, factor: number, pieceGrams: number): number | null =>
   recipe?.pieces
     ? recipe.pieces * factor
     : bill.finished > 0 && bill.unknown.length === 0
@@ -65,9 +67,9 @@ const piecesOf = (recipe: Recipe | undefined, bill: Bill, factor: number, pieceG
  * worked out again. The same as `assess` with that batch.
  */
 export function sizedTo(making: Assessment, workbook: Workbook, productId: string, factor: number): Assessment {
-  const product = workbook.products.find(one => one.id === productId)
+  const product = byId(workbook.products).get(productId)
   if (!product || factor === 1) return making
-  const recipe = workbook.recipes.find(one => one.id === product.recipe)
+  const recipe = byId(workbook.recipes).get(product.recipe)
   const bill = billOf(workbook, product.recipe, { factor })
   const pieces = piecesOf(recipe, bill, factor, product.netWeight / product.pieces)
   return { ...making, bill, pieces, cost: costOf(bill, workbook, pieces) }

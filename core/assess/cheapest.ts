@@ -1,6 +1,7 @@
 // Suppliers’ articles for one shelf name, cheapest first, and which of them keep every claim.
 import { packInForce } from '../cost/cost'
 import { sameShelf, withInPlace } from '../ingredient/shelfName'
+import { firstMarketOf } from '../market/market'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
@@ -29,7 +30,7 @@ export function cheapestThatKeeps(
       const tried = withInPlace(workbook, own, one)
       const breaks = users.flatMap(user => {
         const product = byId(workbook.products).get(user)!
-        const { bill, claims } = assess(tried, user, product.markets[0] ?? 'uk')
+        const { bill, claims } = assess(tried, user, firstMarketOf(product))
         const harmed = claims.filter(claim =>
           bill.lines.some(
             (line, at) =>

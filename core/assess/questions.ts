@@ -3,6 +3,7 @@ import Big from 'big.js'
 import { packInForce } from '../cost/cost'
 import { type FullCost, fullCostOf } from '../cost/fullCost'
 import { leaves, taxOf } from '../cost/price'
+import { firstMarketOf } from '../market/market'
 import { byId } from '../model/byId'
 import type { Ingredient, Pack } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
@@ -163,7 +164,7 @@ export interface Earning {
 /** What each product earns in one making at its pack price, beside how many packs are asked for. */
 export function earnings(workbook: Workbook, packsAsked: Readonly<Record<string, number>>): Earning[] {
   return workbook.products.map(product => {
-    const market = product.markets[0] ?? 'uk'
+    const market = firstMarketOf(product)
     const cost = fullCostOf(workbook, product.id)
     const tax = taxOf(workbook.kitchen, product, market)
     const price = product.prices?.pack

@@ -3,11 +3,13 @@
 import { statusOf } from '../allergen/rollUp'
 import { fullCostOf } from '../cost/fullCost'
 import { underFloor } from '../cost/price'
+import { firstMarketOf, isServed } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
-import type { Workbook } from '../model/workbook'
+import { marketName } from '../model/market'
+import type { Damaged, Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
 import { percent } from '../words/rounding'
 import { assess } from './assess'
@@ -51,7 +53,7 @@ function pricesUnderFloor(workbook: Workbook): Matter[] {
   const lately = daysAfter(workbook.today, -14)
   return workbook.products.flatMap((product): Matter[] => {
     if (product.pricing?.floorMargin === undefined || !product.prices) return []
-    const market = product.markets[0] ?? 'uk'
+    const market = firstMarketOf(product)
     const under = underFloor(fullCostOf(workbook, product.id), product, workbook.kitchen, market)
     if (under.length === 0) return []
     const moved = costOverTime(workbook, product.id, lately)
@@ -69,6 +71,41 @@ function pricesUnderFloor(workbook: Workbook): Matter[] {
   })
 }
 
+const placeOf: Record<Damaged['kind'], (id: string) => string> = {
+  product: id => `/products/${id}`,
+  recipe: id => `/recipes/${id.split('@')[0]}`,
+  ingredient: id => `/larder/${id}`,
+  kitchen: () => '/kitchen',
+}
+
+/** What is kept but can no longer be read: nothing may rest on it. */
+const damagedMatters = ({ damaged = [] }: Workbook): Matter[] =>
+  damaged.map(one => ({
+    key: `damaged ${one.kind} ${one.id}`,
+    weight: 'breaks',
+    what: `${one.name} is damaged and cannot be read.`,
+    detail: `${capital(one.problem)} Nothing is proven of whatever uses it.`,
+    does: 'Put it right',
+    at: placeOf[one.kind](one.id),
+  }))
+
+/** Sold where no rules are here yet: nothing is judged there, and that is said. */
+const unservedMatters = ({ products }: Workbook): Matter[] =>
+  products.flatMap(product =>
+    product.markets
+      .filter(market => !isServed(market))
+      .map(
+        (market): Matter => ({
+          key: `market ${market} ${product.id}`,
+          weight: 'unproven',
+          what: `${product.name} is put down for ${marketName[market]}, whose rules are not here yet.`,
+          detail: 'Nothing is judged for sale there, and no label can be made.',
+          does: 'Look at its markets',
+          at: `/products/${product.id}?lid=about`,
+        }),
+      ),
+  )
+
 /** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
 export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [], soon = 30): Matter[] {
   const { today } = workbook
@@ -78,8 +115,9 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const hangOn = (ingredient: string) => (usersOf.get(ingredient) ?? []).map(id => productName.get(id)!)
   const matters: Matter[] = []
 
+  matters.push(...damagedMatters(workbook), ...unservedMatters(workbook))
   for (const product of workbook.products) {
-    const market = product.markets[0] ?? 'uk'
+    const market = firstMarketOf(product)
     const { claims } = assess(workbook, product.id, market)
     const broken = claims.filter(claim => claim.verdict === 'breaks')
     if (broken.length === 0) continue

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
-import type { Ingredient } from '../model/ingredient'
+import { roundNutrient } from '../market/roundNutrient'
+import { type AllergenCode, allergenCodes } from '../model/allergen'
+import { type Ingredient, Ingredient as IngredientSchema } from '../model/ingredient'
+import { mainNutrients } from '../model/nutrient'
 import { assess } from './assess'
 import { catalogueOf } from './catalogue'
 import { cheapestThatKeeps } from './cheapest'
@@ -63,6 +66,115 @@ describe('what changes if it is saved', () => {
         const said = changes(changed)[0]?.what ?? []
         expect(said.filter(text => / (?:breaks|holds|is unproven)$/.test(text)).length).toBe(verdicts)
       }),
+    )
+  })
+})
+
+describe('whatever field of an ingredient is written otherwise', () => {
+  /** Another value for each field of the schema; a new field fails the first test until it has one here. */
+  const others: Record<keyof Ingredient, fc.Arbitrary<unknown>> = {
+    id: fc.constant('plant spread'),
+    version: fc.integer({ min: 1, max: 9 }),
+    name: fc.constantFrom('butter', 'wheat paste', 'honey spread', 'Spread'),
+    standsFor: fc.constantFrom('water', 'salt', 'butter', 'spread'),
+    supplier: fc.constant('Tarn Mill'),
+    article: fc.constant('T-12'),
+    notes: fc.constantFrom('smells of hazelnut', 'keep cold', 'may hold barley malt'),
+    labelName: fc.constantFrom('vegetable spread', 'sesame spread'),
+    functionClass: fc.constantFrom('emulsifier', 'sweetener'),
+    eNumber: fc.constantFrom('E322', 'E102', 'E420'),
+    composition: fc.constantFrom(undefined, [], [{ name: 'barley malt' }], [{ name: 'tartrazine' }]),
+    allergens: fc.constantFrom({}, { milk: { status: 'mayContain' } }, { oats: { status: 'contains' } }),
+    gluten: fc.constantFrom(undefined, { atMostMgPerKg: 90, evidence: 'spec' }, { atMostMgPerKg: 5 }),
+    oatsSpeciallyProduced: fc.boolean(),
+    glutenRemoved: fc.boolean(),
+    exemptAllergens: fc.constantFrom(['soy'], ['milk']),
+    traits: fc.constantFrom(
+      {},
+      { animal: ['honey'] },
+      { sweetening: ['syrup'], animal: [] },
+      { sweetening: ['polyol'] },
+    ),
+    nutrients: fc.constantFrom(
+      {},
+      { ...butter.nutrients, addedSugars: { value: 3, source: 'x' } },
+      { ...butter.nutrients, polyols: { value: 40, source: 'x' } },
+      { ...butter.nutrients, fat: { value: 0.2, source: 'x' } },
+    ),
+    measures: fc.constantFrom([], [{ gramsPerMl: 2 }], [{ gramsPerMl: 0.5, ediblePart: 0.5 }]),
+    packs: fc.constantFrom([], [{ grams: 100, price: '70.00', currency: 'GBP', from: '2026-01-01' }]),
+    counterpart: fc.constant({ name: 'butter', perKg: '6.00' }),
+    evidence: fc.constantFrom([], [{ ...butter.evidence[0]!, expires: '2026-01-01' }]),
+  }
+  const withoutProof = (one: Ingredient, code: AllergenCode): Ingredient => ({
+    ...one,
+    allergens: { ...one.allergens, [code]: { status: 'free' } },
+  })
+  const book = sampleWorkbook(
+    // soya is in it, and of sesame nobody has proof: what it stands for may change that
+    [withoutProof(carrying('plant spread', 'soy', 'contains'), 'sesame'), sampleIngredient('flour')],
+    [
+      sampleRecipe(
+        'cake',
+        [sampleLine('flour', 60), { ...sampleLine('plant spread', 40), amount: { value: 80, unit: 'ml' } }],
+        {
+          pieces: 10,
+        },
+      ),
+    ],
+    {
+      claims: [
+        'dairyFree',
+        'glutenFree',
+        'vegan',
+        'noAddedSugar',
+        'sesameFree',
+        'lowFat',
+        'refinedSugarFree',
+        'nutFree',
+      ],
+      markets: ['uk', 'us'],
+      category: 'cookie',
+      keeps: { days: 4, mark: 'bestBefore', storage: 'Keep dry.' },
+    },
+  )
+  const own = book.ingredients[0]!
+  const seen = (of: typeof book) =>
+    (['uk', 'us'] as const).map(market => {
+      const { claims, allergens, declaration, nutrition, cost } = assess(of, 'cake', market)
+      return JSON.stringify([
+        claims.map(({ claim, verdict }) => [claim, verdict]),
+        allergenCodes.map(code => allergens[code].status),
+        [
+          declaration.ingredients,
+          declaration.contains,
+          declaration.mayContain,
+          declaration.statements,
+          declaration.table,
+        ],
+        (['energyKcal', ...mainNutrients] as const).map(code =>
+          nutrition.per100g[code] ? roundNutrient(market, code, nutrition.per100g[code].value) : null,
+        ),
+        declaration.problems.map(one => one.what),
+        [Number(cost.perPiece).toFixed(2), cost.unknown.length > 0],
+      ])
+    })
+  it('is among the fields that are tried', () =>
+    expect(Object.keys(others).sort()).toEqual(Object.keys(IngredientSchema.shape).sort()))
+  it('is told wherever an assessment differs, and nothing is told where none does', () => {
+    const changed = fc
+      .subarray(Object.keys(others) as (keyof Ingredient)[], { minLength: 1, maxLength: 3 })
+      .chain(keys => fc.record(Object.fromEntries(keys.map(key => [key, others[key]]))))
+      .map(change => JSON.parse(JSON.stringify({ ...own, ...change })) as Ingredient)
+    fc.assert(
+      fc.property(changed, ingredient => {
+        const after = { ...book, ingredients: [ingredient, book.ingredients[1]!] }
+        const [was, is] = [seen(book), seen(after)]
+        const told = whatChanges(catalogueOf(book), ingredient)!.map(one => one.market)
+        const differ = (['uk', 'us'] as const).filter((_, at) => was[at] !== is[at])
+        expect([...new Set(told)].sort()).toEqual([...differ].sort())
+      }),
+      { numRuns: 300 },
     )
   })
 })

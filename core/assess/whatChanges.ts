@@ -1,63 +1,30 @@
-// What a change of facts or prices would do to every product, before it is saved: worked out only for what depends on it.
-import { allergenStatusesOf, findingsOnDemand } from '../allergen/rollUp'
-import { judge, restsOnNutrition } from '../claim/claim'
+// What a change of facts or prices would do to every product, before it is saved: both states assessed, and told apart.
 import { severity, type Verdict } from '../claim/verdict'
-import { costOf } from '../cost/cost'
+import { type Cost, costOf } from '../cost/cost'
 import { same } from '../edit/same'
-import { compositionText, printedName } from '../label/ingredientList'
-import { rulesOf } from '../market/market'
+import { textOf } from '../label/run'
+import { isServed } from '../market/market'
 import { roundNutrient } from '../market/roundNutrient'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
+import { type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
 import { type ClaimCode, nameOfClaim } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
 import { mainNutrients, nutrientName } from '../model/nutrient'
-import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
-import { nutritionOf } from '../nutrition/rollUp'
-import { type Bill, billOf } from '../recipe/bill'
+import { billOf } from '../recipe/bill'
+import { assess, piecesOf } from './assess'
 import type { Catalogue } from './catalogue'
 
-/** Which sides of an ingredient differ: only those are worked out again. */
-interface Aspects {
-  cost: boolean
-  proof: boolean
-  nutrition: boolean
-  list: boolean
-  measures: boolean
-}
-function aspectsOf(before: Ingredient, after: Ingredient): Aspects {
-  const differ = (...keys: (keyof Ingredient)[]) => keys.some(key => !same(before[key], after[key]))
-  return {
-    cost: differ('packs'),
-    proof: differ(
-      'allergens',
-      'gluten',
-      'traits',
-      'evidence',
-      'composition',
-      'name',
-      'labelName',
-      'notes',
-      'oatsSpeciallyProduced',
-      'glutenRemoved',
-      'exemptAllergens',
-    ),
-    nutrition: differ('nutrients', 'traits'),
-    list: differ('name', 'labelName', 'composition', 'functionClass', 'eNumber'),
-    measures: differ('measures'),
-  }
-}
+/** What nothing but the cost can rest on. Every other field is judged by assessing, whatever it is. */
+const onlyCost: readonly (keyof Ingredient)[] = ['packs', 'counterpart', 'supplier', 'article']
+/** No fact: counts the saves. */
+const noFact: readonly (keyof Ingredient)[] = ['id', 'version']
 
-/** What can be seen of a product from outside, as far as it was asked for. */
-interface Brief {
-  verdicts: Map<ClaimCode, Verdict>
-  statuses: AllergenStatus[]
-  perPiece: string
-  costKnown: boolean
-  printed: Map<string, string | null>
-}
+const fieldsThatDiffer = (before: Ingredient, after: Ingredient): (keyof Ingredient)[] =>
+  ([...new Set([...Object.keys(before), ...Object.keys(after)])] as (keyof Ingredient)[]).filter(
+    key => !noFact.includes(key) && !same(before[key], after[key]),
+  )
 
 export interface ProductChange {
   product: string
@@ -69,38 +36,6 @@ export interface ProductChange {
   grave: boolean
 }
 
-function briefOf(product: Product, market: MarketCode, bill: Bill, workbook: Workbook, asked: Aspects): Brief {
-  const rules = rulesOf(market)
-  const recipe = byId(workbook.recipes).get(product.recipe)
-  const pieceGrams = product.netWeight / product.pieces
-  const pieces = recipe?.pieces ?? (bill.finished > 0 && bill.gaps.length === 0 ? bill.finished / pieceGrams : null)
-  // a change of nutrition alone leaves the other claims where they were
-  const claims =
-    asked.proof || asked.measures ? product.claims : asked.nutrition ? product.claims.filter(restsOnNutrition) : []
-  const nutrition =
-    asked.nutrition || asked.measures || claims.some(restsOnNutrition)
-      ? nutritionOf(bill, workbook, rules, pieceGrams)
-      : { per100g: {}, perPiece: {}, gaps: {} }
-  const brief: Brief = { verdicts: new Map(), statuses: [], perPiece: '', costKnown: true, printed: new Map() }
-  if (asked.proof || asked.measures) brief.statuses = allergenStatusesOf(bill, workbook, rules.allergens.exemptable)
-  if (claims.length > 0) {
-    const found = findingsOnDemand(bill, workbook, rules.allergens.exemptable)
-    for (const claim of claims)
-      brief.verdicts.set(claim, judge(claim, { product, bill, workbook, rules, found, nutrition }).verdict)
-  }
-  if (asked.cost || asked.measures) {
-    const cost = costOf(bill, workbook, pieces)
-    brief.perPiece = cost.perPiece
-    brief.costKnown = cost.unknown.length === 0
-  }
-  if (asked.nutrition || asked.measures)
-    for (const code of ['energyKcal', ...mainNutrients] as const) {
-      const range = nutrition.per100g[code]
-      brief.printed.set(nutrientName[code], range ? roundNutrient(market, code, range.value) : null)
-    }
-  return brief
-}
-
 const statusWord: Record<AllergenStatus, string> = {
   contains: 'contains',
   mayContain: 'may contain',
@@ -109,9 +44,91 @@ const statusWord: Record<AllergenStatus, string> = {
 }
 const money = (perPiece: string) => Number(perPiece).toFixed(2)
 
+/** What can be seen of a product from outside, in few words: kept for each product, so that the next question costs half. */
+interface Brief {
+  claims: { claim: ClaimCode; verdict: Verdict }[]
+  statuses: AllergenStatus[]
+  list: string
+  statements: string[]
+  table: string
+  /** By nutrient, as printed; null where it is not known. */
+  printed: (string | null)[]
+  cost: Costed
+}
+type Costed = Pick<Cost, 'perPiece' | 'unknown' | 'currency'>
+const shownNutrients = ['energyKcal', ...mainNutrients] as const
+
+function briefOf(workbook: Workbook, product: string, market: MarketCode): Brief {
+  const { claims, allergens, declaration, nutrition, cost } = assess(workbook, product, market)
+  return {
+    claims: claims.map(({ claim, verdict }) => ({ claim, verdict })),
+    statuses: allergenCodes.map(code => allergens[code].status),
+    list: JSON.stringify(declaration.ingredients),
+    statements: declaration.statements.map(textOf),
+    table: JSON.stringify(declaration.table),
+    printed: shownNutrients.map(code => {
+      const range = nutrition.per100g[code]
+      return range ? roundNutrient(market, code, range.value) : null
+    }),
+    cost: { perPiece: cost.perPiece, unknown: cost.unknown, currency: cost.currency },
+  }
+}
+
+/** Words for the difference between two states of one product, with their weight: 3 a claim is worse, 2 an allergen or a gap. */
+function differences(was: Brief, is: Brief): [number, string][] {
+  const what: [number, string][] = []
+  for (const [at, { claim, verdict }] of is.claims.entries()) {
+    const old = was.claims[at]?.verdict
+    if (old !== undefined && old !== verdict)
+      what.push([
+        severity[verdict] - severity[old] > 0 ? 3 : 0,
+        `${nameOfClaim(claim)} ${verdict === 'unproven' ? 'is unproven' : verdict}`,
+      ])
+  }
+  for (const [at, now] of is.statuses.entries())
+    if (was.statuses[at] !== now)
+      what.push([now === 'free' ? 0 : 2, `${statusWord[now]} ${allergenName[allergenCodes[at]!]}`])
+  if (was.list !== is.list) what.push([1, 'its ingredient list reads otherwise'])
+  for (const [at, now] of is.printed.entries()) {
+    const old = was.printed[at] ?? null
+    if (old !== now)
+      what.push([
+        now === null ? 2 : 0,
+        `${nutrientName[shownNutrients[at]!]} ${old ?? 'not known'} → ${now ?? 'not known'}`,
+      ])
+  }
+  // what no word above has told yet
+  if (what.length > 0) return what
+  const newly = is.statements.filter(text => !was.statements.includes(text))
+  const gone = was.statements.filter(text => !is.statements.includes(text))
+  if (newly.length > 0) what.push([1, `its label says “${newly[0]}”`])
+  else if (gone.length > 0) what.push([1, `its label no longer says “${gone[0]}”`])
+  if (was.table !== is.table) what.push([1, 'its nutrition table reads otherwise'])
+  return what
+}
+
+/** What stands before the label now and did not, where nothing else differs. */
+function newProblems(before: Workbook, after: Workbook, product: string, market: MarketCode): [number, string][] {
+  const problems = (of: Workbook) => assess(of, product, market).declaration.problems.map(one => one.what)
+  const [was, is] = [problems(before), problems(after)]
+  const fresh = is.find(what => !was.includes(what))
+  if (fresh) return [[2, `its label is held up: ${fresh}`]]
+  return is.length < was.length ? [[0, 'less stands before its label']] : []
+}
+
+function costDiffers(was: Costed, is: Costed): [number, string][] {
+  const [old, now] = [was.unknown.length === 0, is.unknown.length === 0]
+  if (money(was.perPiece) === money(is.perPiece) && old === now) return []
+  return [[0, `a piece costs ${money(was.perPiece)} → ${now ? '' : 'at least '}${money(is.perPiece)} ${is.currency}`]]
+}
+
+/** How each product is before anything changes, by product and market: worked out once for a catalogue. */
+const briefsBefore = new WeakMap<Workbook, Map<string, Brief>>()
+
 /**
  * Every product whose declaration, claims, nutrition or cost would differ with `changed` in place of the ingredient of
- * that id, in each market it is sold in. `onProgress` is told how many were looked at, and stops the work by giving false.
+ * that id, in each market it is sold in: both states are assessed whole, unless nothing but prices differ. `onProgress` is
+ * told how many were looked at, and stops the work by giving false.
  */
 export function whatChanges(
   { workbook, usersOf }: Catalogue,
@@ -120,57 +137,22 @@ export function whatChanges(
 ): ProductChange[] | null {
   const before = byId(workbook.ingredients).get(changed.id)
   if (!before) return []
-  const aspects = aspectsOf(before, changed)
-  if (!Object.values(aspects).some(Boolean)) return []
+  const differ = fieldsThatDiffer(before, changed)
+  if (differ.length === 0) return []
+  const pricesOnly = differ.every(field => onlyCost.includes(field))
   const after: Workbook = {
     ...workbook,
     ingredients: workbook.ingredients.map(one => (one === before ? changed : one)),
   }
-  const listedAs = (one: Ingredient) =>
-    `${printedName(one)}${one.composition?.length ? ` (${compositionText(one.composition)})` : ''}`
+  const known = briefsBefore.get(workbook) ?? new Map<string, Brief>()
+  briefsBefore.set(workbook, known)
   const products = byId(workbook.products)
   const users = usersOf.get(changed.id) ?? []
   const out: ProductChange[] = []
-  const { currency } = workbook.kitchen
   for (const [at, id] of users.entries()) {
     if (at % 50 === 0 && !onProgress(at, users.length)) return null
     const product = products.get(id)!
-    const bill = billOf(workbook, product.recipe)
-    const next = aspects.measures || aspects.list ? billOf(after, product.recipe) : bill
-    // only served beside it: it is in no label
-    if (next.lines.every(line => line.ingredient !== changed.id || line.role === 'beside')) continue
-    for (const market of product.markets) {
-      const was = briefOf(product, market, bill, workbook, aspects)
-      const is = briefOf(product, market, next, after, aspects)
-      const what: [number, string][] = []
-      for (const [claim, verdict] of is.verdicts) {
-        const old = was.verdicts.get(claim)
-        if (old !== undefined && old !== verdict)
-          what.push([
-            severity[verdict] - severity[old] > 0 ? 3 : 0,
-            `${nameOfClaim(claim)} ${verdict === 'unproven' ? 'is unproven' : verdict}`,
-          ])
-      }
-      for (let code = 0; code < is.statuses.length; code++)
-        if (is.statuses[code] !== was.statuses[code])
-          what.push([
-            is.statuses[code] === 'free' ? 0 : 2,
-            `${statusWord[is.statuses[code]!]} ${allergenName[allergenCodes[code] as AllergenCode]}`,
-          ])
-      if (aspects.list && listedAs(before) !== listedAs(changed)) what.push([1, 'its ingredient list reads otherwise'])
-      for (const [nutrient, value] of is.printed) {
-        const old = was.printed.get(nutrient)
-        if (old !== value)
-          what.push([value === null ? 2 : 0, `${nutrient} ${old ?? 'not known'} → ${value ?? 'not known'}`])
-      }
-      if (
-        was.perPiece !== is.perPiece &&
-        (money(was.perPiece) !== money(is.perPiece) || was.costKnown !== is.costKnown)
-      )
-        what.push([
-          0,
-          `a piece costs ${money(was.perPiece)} → ${is.costKnown ? '' : 'at least '}${money(is.perPiece)} ${currency}`,
-        ])
+    const tell = (market: MarketCode, what: [number, string][]) => {
       if (what.length > 0)
         out.push({
           product: id,
@@ -179,6 +161,26 @@ export function whatChanges(
           grave: what.some(([weight]) => weight === 3),
           what: what.sort(([a], [b]) => b - a).map(([, text]) => text),
         })
+    }
+    if (pricesOnly) {
+      const bill = billOf(workbook, product.recipe)
+      const pieces = piecesOf(byId(workbook.recipes).get(product.recipe), bill, 1, product.netWeight / product.pieces)
+      const costed = (of: Workbook): Costed => costOf(bill, of, pieces)
+      const what = costDiffers(costed(workbook), costed(after))
+      for (const market of product.markets) tell(market, [...what])
+      continue
+    }
+    for (const market of product.markets) {
+      if (!isServed(market)) {
+        tell(market, [[2, 'nothing can be said: the rules there are not here yet']])
+        continue
+      }
+      const key = `${id} ${market}`
+      const was = known.get(key) ?? briefOf(workbook, id, market)
+      known.set(key, was)
+      const is = briefOf(after, id, market)
+      const what = [...differences(was, is), ...costDiffers(was.cost, is.cost)]
+      tell(market, what.length > 0 ? what : newProblems(workbook, after, id, market))
     }
   }
   onProgress(users.length, users.length)

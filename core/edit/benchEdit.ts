@@ -45,11 +45,24 @@ const productEdit = z
     if (refused) context.addIssue({ code: 'custom', path: ['to'], message: refused })
   })
 
+/** Ticks one entry of a list on or off: two windows that tick different ones both get their way. */
+const tickEdit = z
+  .object({ kind: z.literal('tick'), list: z.enum(tickLists), item: z.string().min(1).max(200), to: z.boolean() })
+  .superRefine((edit, context) => {
+    // what nobody knows can be ticked off, never on
+    const known = Product.shape[edit.list].safeParse([edit.item]).success
+    if (edit.to && !known)
+      context.addIssue({
+        code: 'custom',
+        path: ['item'],
+        message: `There is no ${edit.list === 'markets' ? 'market' : 'claim'} “${edit.item}”.`,
+      })
+  })
+
 export const BenchEdit = z.discriminatedUnion('kind', [
   ...recipeEdits,
   productEdit,
-  /** Ticks one entry of a list on or off: two windows that tick different ones both get their way. */
-  z.object({ kind: z.literal('tick'), list: z.enum(tickLists), item: z.string().min(1).max(200), to: z.boolean() }),
+  tickEdit,
   z.object({ kind: z.literal('packs'), ingredient: z.string().min(1), was: z.array(Pack), to: z.array(Pack) }),
   /** How an ingredient measures: what a cup or a piece of it weighs. */
   z.object({ kind: z.literal('measures'), ingredient: z.string().min(1), was: z.array(Measure), to: z.array(Measure) }),

@@ -13,3 +13,4 @@ export {
   tickLists,
 } from './benchEdit'
 export { applyEdit, before, bodyOf, RecipeBody, type RecipeEdit, Written, writtenOf } from './recipeEdit'
+export { type RefusedEdit, type Taken, takeEdits } from './takeEdits'

@@ -87,6 +87,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
           .map(one => one.id)
       : [],
   )
+  let problems: Problem[] | null = null
   const pieceGrams = product.netWeight / product.pieces
   const pieceName = product.pieceName ?? 'piece'
   return {
@@ -109,7 +110,11 @@ export function declarationOf(context: DeclarationContext): Declaration {
       operator: operator ? `${operator.name}, ${operator.address}` : null,
       lot: `L${workbook.today.slice(2).replaceAll('-', '')}`,
     },
-    problems: problemsOf(context, table, quid.problems, codes),
+    // worked out when they are looked at: a catalogue hardly looks
+    get problems() {
+      problems ??= problemsOf(context, table, quid.problems, codes)
+      return problems
+    },
   }
 }
 

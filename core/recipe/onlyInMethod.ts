@@ -1,5 +1,6 @@
 // Food that only the method speaks of: "Brush with milk" where no line holds milk. Lines are checked; words in a method are not.
 import { mentions } from '../ingredient/lexicon'
+import { byId } from '../model/byId'
 import { partKey, type Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 
@@ -40,8 +41,8 @@ export function onlyInMethodOf(recipe: Recipe, workbook: Pick<Workbook, 'ingredi
   const names = recipe.lines.flatMap(({ of, text, prep, heading }) => {
     const thing =
       'recipe' in of
-        ? { name: workbook.recipes.find(one => one.id === partKey(of))?.name }
-        : workbook.ingredients.find(one => one.id === of.ingredient)
+        ? { name: byId(workbook.recipes).get(partKey(of))?.name }
+        : byId(workbook.ingredients).get(of.ingredient)
     return [thing?.name, thing && 'standsFor' in thing ? thing.standsFor : undefined, text, prep, heading]
   })
   return onlyInMethod(steps, [recipe.name, ...names.filter(name => name !== undefined)])
@@ -56,7 +57,7 @@ export function onlyInMethods(
   if (seen.has(recipe.id)) return []
   seen.add(recipe.id)
   const parts = recipe.lines.flatMap(({ of }) =>
-    'recipe' in of ? (workbook.recipes.find(one => one.id === partKey(of)) ?? []) : [],
+    'recipe' in of ? (byId(workbook.recipes).get(partKey(of)) ?? []) : [],
   )
   return [
     ...onlyInMethodOf(recipe, workbook).map(one => ({ ...one, in: recipe.name })),

@@ -1,4 +1,5 @@
 // A part on a bench of its own: not sold by itself, but judged by every claim and market of what it goes into.
+import { marketsServed } from '../market/market'
 import type { Product } from '../model/product'
 import { partKey, type Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
@@ -27,6 +28,6 @@ export function partOnBench(workbook: Pick<Workbook, 'recipes' | 'products'>, re
     netWeight: 1000,
     pieces: 1,
     claims,
-    markets: markets.length > 0 ? markets : ['uk'],
+    markets: markets.length > 0 ? markets : [marketsServed[0]!],
   }
 }

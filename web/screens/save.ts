@@ -1,6 +1,6 @@
 // What every save shares: someone must be at the bench, and a failure comes back in words.
 import 'server-only'
-import type { BakerySql } from '@fair-tin/data'
+import { type BakerySql, DamagedRow } from '@fair-tin/data'
 import { ZodError } from 'zod'
 import { changing, NobodyAtTheBench } from '../bakery'
 import { nobodyAtTheBench, type Outcome, type Refusal, refused } from './outcome'
@@ -31,6 +31,7 @@ export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): 
   } catch (error) {
     if (error instanceof NotKept) return error.outcome
     if (error instanceof NobodyAtTheBench) return refused(nobodyAtTheBench)
+    if (error instanceof DamagedRow) return refused(error.message)
     if (error instanceof ZodError) return refusals(error)
     console.error(error)
     return refused(

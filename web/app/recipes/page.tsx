@@ -42,5 +42,6 @@ export default async function Recipes() {
           .map(other => other.name),
       }
     })
-  return <Shelf products={products} parts={parts} />
+  const damaged = (workbook.damaged ?? []).filter(one => one.kind === 'product' || one.kind === 'recipe')
+  return <Shelf products={products} parts={parts} damaged={damaged} />
 }

@@ -5,6 +5,7 @@ import { applyBenchEdits, type BenchEdit, type RecipeEdit } from '@fair-tin/core
 import { rulesOf } from '@fair-tin/core/market'
 import {
   type ClaimCode,
+  damageOf,
   type Line,
   type MarketCode,
   type Product,
@@ -19,6 +20,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
+import { DamagedThing } from '../damaged/DamagedThing'
 import { isTyping } from '../frame/KeyHelp'
 import { useMarket } from '../frame/market'
 import { namesOf, partsOf } from '../larder/named'
@@ -32,7 +34,7 @@ import { Ledger } from './Ledger'
 import { facesOfOneMaking, Lid, type LidFace, partFaces, productFaces } from './Lid'
 import { ledgerOf } from './ledgerGroups'
 import { Ribbon } from './Ribbon'
-import { Clashes } from './SaveLine'
+import { Asides, Clashes } from './SaveLine'
 import { SizeBy } from './SizeBy'
 import { Totals } from './Totals'
 import { TrialBar } from './TrialBar'
@@ -63,6 +65,8 @@ export function Bench(props: Props) {
   const product = props.workbook.products.find(one => one.id === props.productId)!
   const recipe = props.workbook.recipes.find(one => one.id === product.recipe)
   if (recipe) return <OpenBench {...props} product={product} kept={recipe} />
+  const damage = damageOf(props.workbook, 'recipe', product.recipe)
+  if (damage) return <DamagedThing damage={damage} />
   return (
     <div className="m-auto max-w-md text-center">
       <h1 className="text-2xl">{product.name} has no recipe any more.</h1>
@@ -238,6 +242,8 @@ function OpenBench({
 
   const [onLid, sized] = facesOfOneMaking.has(face) ? [making, oneMaking] : [assessment, batch]
   const { bill } = assessment
+  const nameOfLine = (line: string) =>
+    groups.flatMap(group => group.rows).find(row => row.source?.id === line)?.name ?? 'A line'
   const fillings = useMemo(() => fillingsOf(batch, recipe, bill), [batch, recipe, bill])
   const tinTrouble = fillings.find(one => one.warning)
   return (
@@ -276,10 +282,8 @@ function OpenBench({
           onTake={edit}
         />
       )}
-      <Clashes
-        edits={edits}
-        nameOf={line => groups.flatMap(group => group.rows).find(row => row.source?.id === line)?.name ?? 'A line'}
-      />
+      <Clashes edits={edits} nameOf={nameOfLine} />
+      <Asides edits={edits} nameOf={nameOfLine} />
       <div className="grid grid-cols-1 gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1.96fr)_minmax(0,1fr)]">
         <div className="pane flex min-h-0 flex-col">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

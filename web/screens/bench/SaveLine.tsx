@@ -1,8 +1,10 @@
 // Whether what is on the screen is saved, and the plain choice where two windows disagree.
 'use client'
-import type { BenchEdit } from '@fair-tin/core/edit'
+import { BenchEdit } from '@fair-tin/core/edit'
 import { nameOfClaim, type Recipe } from '@fair-tin/core/model'
 import { writtenAmount } from '@fair-tin/core/recipe'
+import { useState } from 'react'
+import type { Aside as SetAside } from './outbox'
 import type { useBenchEdits } from './useBenchEdits'
 
 type Edits = ReturnType<typeof useBenchEdits>
@@ -12,7 +14,8 @@ export function SaveLine({ edits }: { edits: Edits }) {
   const count = `${pending} ${pending === 1 ? 'change' : 'changes'}`
   return (
     <span role="status">
-      {pending === 0 && `Recipe draft ${things.recipe.version}, saved`}
+      {pending === 0 &&
+        `Recipe draft ${things.recipe.version}, saved${edits.aside.length > 0 ? `, ${edits.aside.length} not taken` : ''}`}
       {pending > 0 && state.kind !== 'waiting' && `Saving ${count} …`}
       {pending > 0 && state.kind === 'waiting' && (
         <span className="text-unproven">
@@ -92,6 +95,65 @@ export function Clashes({ edits, nameOf }: { edits: Edits; nameOf: (line: string
           </button>
         </p>
       ))}
+    </div>
+  )
+}
+
+/** Changes that were not taken: what was wanted, why not, and what can be done. */
+export function Asides({ edits, nameOf }: { edits: Edits; nameOf: (line: string) => string }) {
+  if (edits.aside.length === 0) return null
+  return (
+    <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
+      {edits.aside.map((one, at) => (
+        <OneAside key={at} one={one} edits={edits} nameOf={nameOf} />
+      ))}
+    </div>
+  )
+}
+
+function OneAside({ one, edits, nameOf }: { one: SetAside; edits: Edits; nameOf: (line: string) => string }) {
+  const edit = BenchEdit.safeParse(one.edit).data ?? null
+  const raw = one.edit as { kind?: string; to?: unknown; was?: unknown; item?: unknown } | null
+  // what was typed as words or a number is put right where it stands
+  const typed = typeof raw?.to === 'string' || typeof raw?.to === 'number' ? String(raw.to) : null
+  const [text, setText] = useState(typed ?? '')
+  const right =
+    typed === null ? null : BenchEdit.safeParse({ ...raw, to: typeof raw?.to === 'number' ? Number(text) : text }).data
+  const what = edit ? about(edit, edits.things.recipe, nameOf) : (fieldName[raw?.kind ?? ''] ?? 'A change')
+  return (
+    <div className="flex flex-wrap items-center gap-x-2">
+      <span>
+        <b>{what}</b> was not changed. {one.why.charAt(0).toUpperCase() + one.why.slice(1)}
+        {typed === null && edit && <> You wanted {said(edit)}.</>}
+        {typed === null && !edit && raw?.item !== undefined && <> You wanted {String(raw.item)}.</>}
+      </span>
+      {typed !== null && (
+        <input
+          className="field w-64"
+          aria-label={`${what}, as you wanted it`}
+          value={text}
+          onChange={event => setText(event.target.value)}
+        />
+      )}
+      {typed !== null ? (
+        <button
+          type="button"
+          className="word-link"
+          disabled={!right || text === typed}
+          onClick={() => right && edits.settleAside(one, right)}
+        >
+          Put it right
+        </button>
+      ) : (
+        edit && (
+          <button type="button" className="word-link" onClick={() => edits.settleAside(one, edit)}>
+            Try again
+          </button>
+        )
+      )}
+      <button type="button" className="word-link" onClick={() => edits.settleAside(one)}>
+        Put it away
+      </button>
     </div>
   )
 }

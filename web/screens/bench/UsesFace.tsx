@@ -2,6 +2,7 @@
 'use client'
 import { assess } from '@fair-tin/core/assess'
 import type { ClaimResult } from '@fair-tin/core/claim'
+import { firstMarketOf } from '@fair-tin/core/market'
 import { nameOfClaim, type Product, type Workbook } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { useDeferredValue, useMemo } from 'react'
@@ -14,7 +15,7 @@ const mostJudged = 60
 
 const judged = (workbook: Workbook, products: readonly Product[]): Map<string, ClaimResult[]> => {
   const whole = { ...workbook, products: [...products] }
-  return new Map(products.map(({ id, markets }) => [id, assess(whole, id, markets[0] ?? 'uk').claims]))
+  return new Map(products.map(product => [product.id, assess(whole, product.id, firstMarketOf(product)).claims]))
 }
 
 export function UsesFace({ workbook, atFirst, goesInto }: LidProps) {

@@ -6,11 +6,43 @@ import { z } from 'zod'
 
 /** One thing she did is one or more edits: a paste of five lines is undone at once. */
 export const Deeds = z.array(z.array(BenchEdit))
-const Box = z.object({ pending: z.array(BenchEdit), done: Deeds, undone: Deeds })
-export type Box = z.infer<typeof Box>
+/** A change the server did not take, as it was made, and why. It stays until it is put right or put away. */
+export interface Aside {
+  edit: unknown
+  why: string
+}
+export interface Box {
+  pending: BenchEdit[]
+  done: BenchEdit[][]
+  undone: BenchEdit[][]
+  aside: Aside[]
+}
+export const emptyBox: Box = { pending: [], done: [], undone: [], aside: [] }
+export const isEmpty = (box: Box): boolean =>
+  box.pending.length + box.done.length + box.undone.length + box.aside.length === 0
+
 /** As stored: with the time it was kept. */
-const Kept = Box.extend({ at: z.number().default(0) })
-export const emptyBox: Box = { pending: [], done: [], undone: [] }
+const Kept = z.object({
+  pending: z.array(z.unknown()),
+  done: z.unknown(),
+  undone: z.unknown(),
+  aside: z.array(z.object({ edit: z.unknown(), why: z.string() })).default([]),
+  at: z.number().default(0),
+})
+const notReadable = 'it was kept by another version of Fair Tin, and cannot be read any more.'
+/** A box read back: a change that can no longer be read is set aside, and keeps no other from going through. */
+export function readBox(raw: unknown): (Box & { at: number }) | undefined {
+  const kept = Kept.safeParse(raw).data
+  if (!kept) return undefined
+  const read = kept.pending.map(edit => ({ edit, is: BenchEdit.safeParse(edit).data }))
+  return {
+    at: kept.at,
+    pending: read.flatMap(({ is }) => (is ? [is] : [])),
+    aside: [...kept.aside, ...read.flatMap(({ edit, is }) => (is ? [] : [{ edit, why: notReadable }]))],
+    done: Deeds.safeParse(kept.done).data ?? [],
+    undone: Deeds.safeParse(kept.undone).data ?? [],
+  }
+}
 const prefix = (product: string) => `bench ${product} `
 /** How long a window that is gone may come back to what it can undo. */
 const day = 24 * 60 * 60 * 1000
@@ -71,19 +103,23 @@ export async function openOutbox(product: string): Promise<Outbox> {
     await hold(own)
   }
   let left = emptyBox
-  const read = async (key: string) => Kept.safeParse(await get(key)).data
+  const read = async (key: string) => readBox(await get(key))
   try {
     left = (await read(own)) ?? emptyBox
     for (const key of await keys()) {
       if (typeof key !== 'string' || !key.startsWith(prefix(product)) || key === own) continue
       await whileFree(key, async () => {
         const theirs = await read(key)
-        if (theirs && theirs.pending.length > 0) {
-          const both = { ...left, pending: [...theirs.pending, ...left.pending] }
+        if (theirs && theirs.pending.length + theirs.aside.length > 0) {
+          const both = {
+            ...left,
+            pending: [...theirs.pending, ...left.pending],
+            aside: [...theirs.aside, ...left.aside],
+          }
           // the window may only be loading again: what it can undo stays its own
           await setMany([
             [own, { ...both, at: Date.now() }],
-            [key, { ...theirs, pending: [] }],
+            [key, { ...theirs, pending: [], aside: [] }],
           ])
           left = both
         } else if (!theirs || theirs.at < Date.now() - day) await del(key)
@@ -96,8 +132,7 @@ export async function openOutbox(product: string): Promise<Outbox> {
     left,
     keep: async box => {
       try {
-        const empty = box.pending.length + box.done.length + box.undone.length === 0
-        await (empty ? del(own) : set(own, { ...box, at: Date.now() }))
+        await (isEmpty(box) ? del(own) : set(own, { ...box, at: Date.now() }))
         return true
       } catch {
         return false

@@ -6,15 +6,22 @@ import {
   type BenchThings,
   freshIn,
   inverse,
+  type RefusedEdit,
 } from '@fair-tin/core/edit'
+import { mendedText, wellFormedData } from '@fair-tin/core/words'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { type Box, emptyBox, type Outbox, openOutbox } from './outbox'
+import { toast } from 'sonner'
+import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox } from './outbox'
 
 export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string }
 const pause = 250
 const longestWait = 15_000
 const mostUndone = 200
 const noPause = 2000
+/** Sent at once; the rest follows. */
+const mostSent = 1000
+/** Refusals that pass by themselves, or once somebody says who is at the bench: the change waits. */
+const passing = (status: number) => status >= 500 || [401, 408, 429].includes(status)
 
 /** What the server holds, and how new it is. */
 export interface Served extends BenchThings {
@@ -22,6 +29,7 @@ export interface Served extends BenchThings {
 }
 type Answer = Pick<BenchThings, 'product' | 'recipe' | 'ingredients'> & {
   clashes: BenchClash[]
+  refused: RefusedEdit[]
   before: number
   stamp: number
 }
@@ -44,14 +52,20 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const keep = useCallback((next: Box) => {
     now.current = next
     setBox(next)
-    void outbox.current?.keep(next).then(kept => setOnlyHere(!kept && next.pending.length > 0))
+    void outbox.current?.keep(next).then(kept => setOnlyHere(!kept && next.pending.length + next.aside.length > 0))
   }, [])
   const flush = useCallback(async () => {
     clearTimeout(timer.current)
     if (busy.current || now.current.pending.length === 0) return
     busy.current = true
     setState({ kind: 'saving' })
-    const sending = now.current.pending
+    const sending = now.current.pending.slice(0, mostSent)
+    const leave = (aside: readonly Aside[]) =>
+      keep({
+        ...now.current,
+        pending: now.current.pending.slice(sending.length),
+        aside: [...now.current.aside, ...aside],
+      })
     try {
       const answer = await fetch(address, {
         method: 'POST',
@@ -59,7 +73,14 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
         body: JSON.stringify({ edits: sending }),
       })
       const said = (await answer.json()) as Answer | { problem: string }
-      if ('problem' in said) throw new Error(said.problem)
+      if ('problem' in said) {
+        if (passing(answer.status)) throw new Error(said.problem)
+        // it would be refused for ever: the rest is not to wait behind it
+        failures.current = 0
+        leave(sending.map(edit => ({ edit, why: said.problem })))
+        setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
+        return
+      }
       failures.current = 0
       const fresh = said.before === stamp.current
       if (fresh) stamp.current = said.stamp
@@ -73,7 +94,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
         stamp: fresh ? said.stamp : before.stamp,
       }))
       setClashes(before => [...before, ...said.clashes])
-      keep({ ...now.current, pending: now.current.pending.slice(sending.length) })
+      leave(said.refused)
       setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
       if (!fresh) onStale()
     } catch (error) {
@@ -100,11 +121,12 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
       if (gone) return
       outbox.current = opened
       const { left } = opened
-      if (left.pending.length + left.done.length + left.undone.length === 0 && now.current === emptyBox) return
+      if (isEmpty(left) && now.current === emptyBox) return
       keep({
         pending: [...left.pending, ...now.current.pending],
         done: [...left.done, ...now.current.done],
         undone: now.current.done.length > 0 ? [] : left.undone,
+        aside: [...left.aside, ...now.current.aside],
       })
       void flush()
     })
@@ -135,7 +157,9 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const put = useCallback(
     (edits: readonly BenchEdit[], change: (box: Box) => Partial<Box>) => {
       const before = now.current
-      keep({ ...before, ...change(before), pending: [...before.pending, ...edits] })
+      const holdable = wellFormedData(edits)
+      if (holdable !== edits) toast(mendedText)
+      keep({ ...before, ...change(before), pending: [...before.pending, ...holdable] })
       clearTimeout(timer.current)
       timer.current = setTimeout(flush, pause)
     },
@@ -176,6 +200,12 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
     },
     [put],
   )
+  /** Done with a change that was set aside: put away, or another sent in its place. */
+  const settleAside = useCallback(
+    (one: Aside, instead?: BenchEdit) =>
+      put(instead ? [instead] : [], ({ aside }) => ({ aside: aside.filter(other => other !== one) })),
+    [put],
+  )
   const things = useMemo(() => {
     if (box.pending.length === 0) return base
     // things named for the first time, until the save brings them
@@ -190,6 +220,8 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
     state,
     onlyHere,
     clashes,
+    aside: box.aside,
+    settleAside,
     edit,
     undo,
     redo,

@@ -1,6 +1,6 @@
 // The shelf: products and parts, each with its claims, cost, and what its label still needs.
 import type { ClaimResult } from '@fair-tin/core/claim'
-import { nameOfClaim } from '@fair-tin/core/model'
+import { type Damaged, nameOfClaim } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 
@@ -23,7 +23,15 @@ export interface ShelfPart {
   usedIn: string[]
 }
 
-export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: ShelfPart[] }) {
+export function Shelf({
+  products,
+  parts,
+  damaged,
+}: {
+  products: ShelfProduct[]
+  parts: ShelfPart[]
+  damaged: readonly Damaged[]
+}) {
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex items-end gap-3">
@@ -35,6 +43,20 @@ export function Shelf({ products, parts }: { products: ShelfProduct[]; parts: Sh
           Paste a recipe
         </Link>
       </div>
+      {damaged.map(one => (
+        <p
+          key={`${one.kind} ${one.id}`}
+          className="flex gap-2 rounded border-2 border-breaks bg-breaks-wash px-3 py-1.5"
+        >
+          <VerdictMark mark="breaks" />
+          <span>
+            <b>{one.name}</b> is damaged and cannot be read.{' '}
+            <Link href={`/${one.kind === 'product' ? 'products' : 'recipes'}/${one.id}`} className="word-link">
+              See what can be done
+            </Link>
+          </span>
+        </p>
+      ))}
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)] lg:overflow-hidden">
         <div className="pane min-h-0">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

@@ -1,7 +1,8 @@
-import { unknownIngredient } from '@fair-tin/core/model'
+import { damageOf, unknownIngredient } from '@fair-tin/core/model'
 import { readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../bakery'
+import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 import { IngredientSheet } from '../../../screens/larder/IngredientSheet'
 
 export const metadata = { title: 'Ingredient' }
@@ -9,6 +10,8 @@ export default async function OneIngredient({ params }: { params: Promise<{ id: 
   const { id } = await params
   const day = today()
   const workbook = await reading(sql => readWorkbook(sql, day))
+  const damage = damageOf(workbook, 'ingredient', id)
+  if (damage) return <DamagedThing damage={damage} />
   const isNew = id === 'new'
   const ingredient = isNew ? unknownIngredient('new', '') : workbook.ingredients.find(one => one.id === id)
   if (!ingredient) notFound()

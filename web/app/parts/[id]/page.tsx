@@ -1,8 +1,10 @@
+import { damageOf } from '@fair-tin/core/model'
 import { isFrozen, partOnBench, productsWith } from '@fair-tin/core/recipe'
 import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound, redirect } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
+import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
 export const metadata = { title: 'Part' }
 export default async function OnePart({ params }: { params: Promise<{ id: string }> }) {
@@ -13,6 +15,8 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
     reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql)])),
     marketInView(),
   ])
+  const damage = damageOf(workbook, 'recipe', id)
+  if (damage) return <DamagedThing damage={damage} />
   const recipe = workbook.recipes.find(one => one.id === id)
   if (!recipe) notFound()
   const sold = workbook.products.find(product => product.recipe === id)

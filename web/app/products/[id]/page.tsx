@@ -1,7 +1,9 @@
+import { damageOf } from '@fair-tin/core/model'
 import { listOrders, partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
+import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
 export const metadata = { title: 'Bench' }
 export default async function OneProduct({
@@ -18,6 +20,8 @@ export default async function OneProduct({
     ),
     marketInView(),
   ])
+  const damage = damageOf(workbook, 'product', id)
+  if (damage) return <DamagedThing damage={damage} />
   if (!workbook.products.some(one => one.id === id)) notFound()
   return (
     <Bench

@@ -1,6 +1,8 @@
+import { damageOf } from '@fair-tin/core/model'
 import { readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../bakery'
+import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 import { namesOf, partsOf } from '../../../screens/larder/named'
 import { Reading } from '../../../screens/reading/Reading'
 
@@ -8,6 +10,8 @@ export const metadata = { title: 'Edit a recipe' }
 export default async function EditRecipe({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
   const workbook = await reading(sql => readWorkbook(sql, today()))
+  const damage = damageOf(workbook, 'recipe', id)
+  if (damage) return <DamagedThing damage={damage} />
   const recipe = workbook.recipes.find(one => one.id === id)
   if (!recipe) notFound()
   const larder = { ingredients: workbook.ingredients.map(namesOf), parts: partsOf(workbook.recipes, id) }

@@ -3,6 +3,7 @@ import { movePart, partsOnShelf } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing } from '../../../../bakery'
 import { problem, Refused, refusal } from '../answer'
+import { jsonOf } from '../jsonOf'
 
 const Body = z.object({
   part: z.string().min(1).max(120),
@@ -14,7 +15,7 @@ const Body = z.object({
 })
 
 export async function POST(request: Request) {
-  const body = Body.safeParse(await request.json().catch(() => null))
+  const body = Body.safeParse(await jsonOf(request))
   if (!body.success) return problem(422, body.error.issues[0]!.message)
   const { part, grams, reason } = body.data
   try {

@@ -5,6 +5,7 @@ import { columnsOf, rememberColumns, takePrices } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, reading } from '../../../../bakery'
 import { problem, refusal } from '../answer'
+import { jsonOf } from '../jsonOf'
 
 const Body = z.object({
   supplier: z.string().trim().min(1).max(200),
@@ -31,7 +32,7 @@ export async function GET(request: Request) {
 }
 
 export async function POST(request: Request) {
-  const body = Body.safeParse(await request.json().catch(() => null))
+  const body = Body.safeParse(await jsonOf(request))
   if (!body.success) return problem(422, `These prices cannot be read: ${body.error.issues[0]?.message}`)
   const { supplier, columns, changes } = body.data
   try {

@@ -3,6 +3,7 @@ import { addDelivery, Delivery, findIngredient, listLots, takeStock } from '@fai
 import { z } from 'zod'
 import { changing, reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { jsonOf } from '../../../jsonOf'
 
 const Body = z.union([
   z.object({ delivery: Delivery }),
@@ -24,7 +25,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
 
 export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const json = await request.json().catch(() => null)
+  const json = await jsonOf(request)
   const body = Body.safeParse(json)
   if (!body.success) {
     const own = json && typeof json === 'object' && 'delivery' in json ? Delivery.safeParse(json.delivery) : null

@@ -3,6 +3,7 @@ import { closeTrial, keepTrial, listTrials, lockRecipe, TrialDraft } from '@fair
 import { z } from 'zod'
 import { changing, reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { jsonOf } from '../../../jsonOf'
 
 const Body = z.union([
   z.object({ keep: TrialDraft }),
@@ -20,7 +21,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
 
 export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const sent: unknown = await request.json().catch(() => null)
+  const sent: unknown = await jsonOf(request)
   const body = Body.safeParse(sent)
   if (!body.success) {
     const [issue] = TrialDraft.safeParse((sent as { keep?: unknown } | null)?.keep).error?.issues ?? []

@@ -3,6 +3,7 @@ import { keepVersion, listVersions, lockRecipe } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { jsonOf } from '../../../jsonOf'
 
 const Body = z.object({
   name: z.string().trim().min(1, 'Give this version a name.').max(80, 'Keep the name under 80 letters.'),
@@ -22,7 +23,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
 
 export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const body = Body.safeParse(await request.json().catch(() => null))
+  const body = Body.safeParse(await jsonOf(request))
   if (!body.success) return problem(422, body.error.issues[0]!.message)
   const { name, reason, seen } = body.data
   try {
