@@ -3,7 +3,9 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
-  timeout: 45_000,
+  // a busy machine is slow, and slow is not wrong
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   retries: 0,
   outputDir: 'test-results',
   use: {

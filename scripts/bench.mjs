@@ -40,7 +40,7 @@ try {
   run('tests/bench/catalogue.ts')
   run('tests/bench/batch.ts')
   run('demo/load.ts')
-  ensureBuild('.next-test', console.log)
+  await ensureBuild('.next-test', console.log)
   server = await serve(await freePort(), '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
   run('tests/bench/keystroke.ts', { FAIR_TIN_ADDRESS: server.address })
 } finally {

@@ -1,5 +1,5 @@
 // Builds the application when its sources changed since the last build.
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
@@ -29,20 +29,34 @@ function fingerprint() {
   return hash.update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex')
 }
 
-/** Builds into web/`dist` unless the build there is of the same sources. Exits with the compiler's words on failure. */
-export function ensureBuild(dist, say) {
+/** Builds into web/`dist` unless the build there is of the same sources. Says the compiler's words and throws on failure. */
+export async function ensureBuild(dist, say) {
   const stamp = path.join(root, 'web', dist, 'fair-tin-sources')
   const sources = fingerprint()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return
   say('Building the application (about a minute) …')
-  const done = spawnSync(process.execPath, [next, 'build', 'web'], {
-    cwd: root,
-    encoding: 'utf8',
-    env: { ...process.env, FAIR_TIN_DIST: dist, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  let said = ''
+  const status = await new Promise(resolve => {
+    const child = spawn(process.execPath, [next, 'build', 'web'], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, FAIR_TIN_DIST: dist, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+    })
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', chunk => (said += chunk))
+    child.once('error', error => {
+      said += error.message
+      resolve(1)
+    })
+    const end = () => child.kill()
+    process.once('exit', end)
+    child.once('exit', status => {
+      process.off('exit', end)
+      resolve(status)
+    })
   })
-  if (done.status !== 0) {
-    say(`The build failed:\n${`${done.stdout}\n${done.stderr}`.trim().split('\n').slice(-40).join('\n')}`)
-    process.exit(1)
+  if (status !== 0) {
+    say(`The build failed:\n${said.trim().split('\n').slice(-40).join('\n')}`)
+    throw new Error('The application could not be built.')
   }
   writeFileSync(stamp, sources)
 }

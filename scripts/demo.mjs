@@ -80,7 +80,7 @@ async function stop(code, why) {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stop(0, '\nStopping …'))
 
 try {
-  ensureBuild('.next', say)
+  await ensureBuild('.next', say)
   cluster = await startCluster(home, say)
   const load = spawnSync(process.execPath, ['--import', 'tsx', 'demo/load.ts', ...(options.reset ? ['--reset'] : [])], {
     cwd: root,

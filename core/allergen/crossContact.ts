@@ -1,8 +1,7 @@
 // What the kitchen itself may add to the food, and whether that stands in the way of an absence claim.
 import { proofOf } from '../ingredient/evidence'
 import { type AllergenCode, allergenName } from '../model/allergen'
-import type { CrossContact } from '../model/kitchen'
-import { controlName } from '../model/kitchen'
+import { type CrossContact, controlName } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
 import type { Reason } from './rollUp'
 

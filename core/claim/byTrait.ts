@@ -1,5 +1,4 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
-
 import { conflictsIn } from '../allergen/rollUp'
 import type { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'

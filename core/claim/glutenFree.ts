@@ -1,5 +1,4 @@
 // "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
-
 import { kitchenFindings } from '../allergen/crossContact'
 import { conflictsIn, type Reason } from '../allergen/rollUp'
 import { proofOf } from '../ingredient/evidence'

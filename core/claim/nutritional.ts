@@ -1,6 +1,5 @@
 // Nutrition claims against the market's thresholds, per 100 g or per reference amount.
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
-
 import type { Limit } from '../market/rulePack'
 import { referenceAmountOf } from '../market/serving'
 import { byId } from '../model/byId'

@@ -1,4 +1,5 @@
 // Plain data held against plain data, and one field of it set.
+// Plain data held against plain data, and one field of it set.
 const inOrder = (_: string, value: unknown): unknown =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
     ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))

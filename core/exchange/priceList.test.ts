@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient } from '../../tests/fixtures/sample'
-import { readDecimal } from '../words/decimal'
+import { readDecimal } from '../words/number'
 import { guessColumns, type PriceColumns, readDay, readPriceList } from './priceList'
 import { looksLikeFormula, safeCell } from './safeCell'
 

@@ -2,9 +2,9 @@
 import { z } from 'zod'
 import { matchName } from '../ingredient/match'
 import { grams } from '../measure/grams'
-import { plainly, readAmount } from '../measure/quantity'
+import { readAmount } from '../measure/quantity'
 import { type Ingredient, type Pack, Pack as PackShape } from '../model/ingredient'
-import { readDecimal } from '../words/decimal'
+import { plainly, readDecimal } from '../words/number'
 import { looksLikeFormula } from './safeCell'
 
 /** Which column (from 0) holds what; null where the list has none. */

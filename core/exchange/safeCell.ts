@@ -1,5 +1,5 @@
 // Text that goes into a cell of a table others open.
-import { readDecimal } from '../words/decimal'
+import { readDecimal } from '../words/number'
 
 /** Would a spreadsheet take this text for a formula? It is never evaluated, and is neutralised when written. */
 export const looksLikeFormula = (text: string): boolean => /^[=+\-@\t\r]/.test(text) && readDecimal(text) === null

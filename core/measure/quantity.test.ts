@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Amount, type UnitCode, unitCodes } from '../model/unit'
 import { writtenAmount } from '../recipe/writtenAmount'
-import { plainly, readAmount, readNumber } from './quantity'
+import { plainly, readNumber } from '../words/number'
+import { readAmount } from './quantity'
 
 const number = (text: string) => readNumber(plainly(text))?.value
 describe('readNumber', () => {

@@ -1,7 +1,8 @@
 // What stands before and around a line without being part of it: bullets, numbers, tick-boxes, footnote marks, lead-ins.
 import { withoutMarkup } from '../exchange/html'
-import { plainly, readAmount } from '../measure/quantity'
+import { readAmount } from '../measure/quantity'
 import type { Role } from '../model/recipe'
+import { plainly } from '../words/number'
 import { isVague } from './amounts'
 import { startsWithPrep } from './prepWords'
 import { roleIn, roleOfHeading } from './roleWords'

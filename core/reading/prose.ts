@@ -1,5 +1,6 @@
 // Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
-import { plainly, readAmount } from '../measure/quantity'
+import { readAmount } from '../measure/quantity'
+import { plainly } from '../words/number'
 import { readLine } from './readLine'
 
 const clauseEnds =

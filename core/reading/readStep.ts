@@ -1,7 +1,7 @@
 // One step of a method: its heat, its times, when it is looked at and turned, what its core must reach.
-import { plainly } from '../measure/quantity'
 import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
 import type { Step } from '../model/recipe'
+import { plainly } from '../words/number'
 
 /** The oven setting a text names, in °C on the dial, or null. Gas marks and °F are turned into °C. */
 export function readOven(text: string): { celsius: number; fan: boolean } | null {

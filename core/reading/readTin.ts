@@ -1,6 +1,6 @@
 // The tin a text names: shape and measures in centimetres.
-import { plainly } from '../measure/quantity'
 import type { Tin } from '../model/tin'
+import { plainly } from '../words/number'
 
 const cmOf = (value: number, unit: string) =>
   Math.round(value * (/^(?:in|inch|"|”|″)/i.test(unit) ? 2.54 : 1) * 10) / 10

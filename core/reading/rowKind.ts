@@ -1,6 +1,7 @@
 // What a row of a recipe is, by itself: a heading, an amount, something to do, or what a page puts around a recipe.
 import { mentions } from '../ingredient/lexicon'
-import { plainly, readAmount } from '../measure/quantity'
+import { readAmount } from '../measure/quantity'
+import { plainly } from '../words/number'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
 import { readOven } from './readStep'

@@ -1,6 +1,7 @@
 // The rows of a pasted text, without what a page, a table or mark-up puts around them.
 import { cutScripts } from '../exchange/html'
-import { plainly, readAmount, readUnit } from '../measure/quantity'
+import { readAmount, readUnit } from '../measure/quantity'
+import { plainly } from '../words/number'
 import { undecorated } from './opening'
 import { readLine } from './readLine'
 

@@ -1,6 +1,7 @@
 // What a line is of: its name as one would look it up, its form, and what may stand in its place.
-import { readAmount, readNumber } from '../measure/quantity'
+import { readAmount } from '../measure/quantity'
 import type { Amount } from '../model/unit'
+import { readNumber } from '../words/number'
 import type { Amounts } from './amounts'
 import { partOf } from './partWords'
 import { takeBefore, takeBehind } from './prepWords'

@@ -1,6 +1,6 @@
 // How people write numbers, days and lists, and how they are shown.
 export { daysAfter, spokenDay } from './day'
-export { readDecimal } from './decimal'
+export { commaDoubt, readDecimal, typedDecimal, typedNumber } from './number'
 export { percent, toNearest, toPlaces, weighed } from './rounding'
 export { filled } from './template'
 export { mendedText, wellFormed, wellFormedData } from './wellFormed'

@@ -2,6 +2,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, readText, test } from './bench'
 
+// each view stands by itself: both workers take from them
+test.describe.configure({ mode: 'parallel' })
+
 const views: [string, string][] = [
   ['shelf', '/recipes'],
   ['paste', '/recipes/new'],

@@ -50,6 +50,72 @@ test('amounts that cannot be are refused, on their line, and stay as typed', asy
   await expect(page.getByLabel('Amount of -5 g fine sea salt')).toHaveValue('lots')
 })
 
+test('a change that is refused waits for nobody: it is set aside, put right or put away, and the rest goes through', async ({
+  page,
+}) => {
+  await readText(page, 'Aside buns\nMakes 4\n\n200 g buckwheat flour')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page).toHaveURL(/\/products\/aside-buns/)
+  const saved = page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })
+  await expect(saved).toBeVisible()
+  // what another version of the application, or a hand, might send: a claim nobody knows, and a weight below nothing
+  let spoil = true
+  await page.route('**/api/v1/products/*/edits', async route => {
+    if (!spoil) return route.continue()
+    spoil = false
+    const { edits } = route.request().postDataJSON() as { edits: Record<string, unknown>[] }
+    const bad = [
+      { kind: 'tick', list: 'claims', item: 'chocolateFree', to: true },
+      ...edits.map(edit => (edit.kind === 'product' ? { ...edit, to: -5 } : edit)),
+    ]
+    await route.continue({ postData: JSON.stringify({ edits: bad }) })
+  })
+  await page.keyboard.press('7')
+  await page.getByLabel('Net weight of a pack, g').fill('240')
+  await page.keyboard.press('Enter')
+  const alert = page.getByRole('alert').filter({ hasText: 'was not changed' })
+  await expect(alert).toContainText('There is no claim “chocolateFree”.')
+  await expect(alert).toContainText('Say what one pack weighs, in grams.')
+  // it stays after a reload, and later changes go through beside it
+  await page.reload()
+  await expect(alert).toContainText('chocolateFree')
+  await page.getByRole('button', { name: /^Amount of buckwheat flour:/ }).click()
+  await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('210 g')
+  await page.keyboard.press('Enter')
+  await expect(saved).toContainText('2 not taken')
+  await page.getByLabel('The product, as you wanted it').fill('250')
+  await page.getByRole('button', { name: 'Put it right' }).click()
+  await page.getByRole('button', { name: 'Put it away' }).click()
+  await expect(alert).toBeHidden()
+  await expect(saved).not.toContainText('not taken')
+  await page.reload()
+  await expect(page.getByRole('button', { name: /^Amount of buckwheat flour:/ })).toContainText('210 g')
+  await page.keyboard.press('7')
+  await expect(page.getByLabel('Net weight of a pack, g')).toHaveValue('250')
+})
+
+test('text no database can hold is made holdable, said, and stops nothing', async ({ page }) => {
+  await readText(page, 'Nul buns\nMakes 4\n\n200 g buckwheat flour')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page).toHaveURL(/\/products\/nul-buns/)
+  await page.keyboard.press('4')
+  const notes = page.getByLabel(/Notes/)
+  await notes.evaluate(element => {
+    const area = element as HTMLTextAreaElement
+    const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!
+    set.call(area, 'Half \ud83c a cake, \u0000 and all')
+    area.dispatchEvent(new Event('input', { bubbles: true }))
+  })
+  await expect(page.getByText('A character that cannot be kept was taken out.')).toBeVisible()
+  await notes.blur()
+  await expect(page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })).toBeVisible()
+  await page.reload()
+  await page.keyboard.press('4')
+  await expect(notes).toHaveValue('Half \ufffd a cake,  and all')
+  for (const at of ['/products/%00', '/larder/a%00b', '/parts/%ED%A0%80'])
+    expect((await page.request.get(at)).status(), at).toBeLessThan(500)
+})
+
 test('a part cannot hold itself, straight or through another', async ({ page }) => {
   // parts of its own: what others count must not move
   const edits: string[] = []

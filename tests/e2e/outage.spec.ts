@@ -1,8 +1,9 @@
-// The database and the server stopped in the middle of an edit: the edit stays, and goes through when they are back.
-// On a cluster and a server of its own, since it kills both.
+// The database and the server stopped in the middle of an edit: the edit stays, and goes through when they are back. A row
+// that was damaged takes nothing else down. On a cluster and a server of its own, since it spoils one and kills both.
 import { spawnSync } from 'node:child_process'
 import path from 'node:path'
 import type { Page } from '@playwright/test'
+import postgres from 'postgres'
 import { clusterHome, freePort, startCluster } from '../../scripts/cluster.mjs'
 import { serve } from '../../scripts/serve.mjs'
 import { expect, test } from './bench'
@@ -42,6 +43,28 @@ const write = async (page: Page, text: string) => {
 }
 const waiting = (page: Page) => page.getByText(/\d changes? not saved yet\./)
 const saved = (page: Page) => page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })
+
+test('a damaged product is named and can be put back, and all else works', async ({ page, context }) => {
+  const owner = postgres(cluster.env.FAIR_TIN_OWNER_DATABASE!, { max: 1 })
+  await owner.begin(async sql => {
+    await sql`select set_config('fair_tin.bakery', bakery_id::text, true), set_config('fair_tin.person', 'set-up', true)
+      from (values ('7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'::uuid)) one (bakery_id)`
+    await sql`update product set body = body || '{"claims": ["chocolateFree"]}' where id = 'chestnut-roll'`
+  })
+  await owner.end()
+  await context.addCookies([{ name: 'bench', value: 'nell', url: server.address }])
+  expect(await (await page.request.get(`${server.address}/health`)).text()).toContain('product chestnut-roll')
+  await page.goto(`${server.address}/`)
+  const matter = page.getByRole('listitem').filter({ hasText: 'is damaged and cannot be read' })
+  await expect(matter).toContainText('Chestnut')
+  for (const at of ['recipes', 'larder', 'orders', 'kitchen', 'products/ginger-teff-loaf'])
+    expect((await page.request.get(`${server.address}/${at}`)).status(), at).toBe(200)
+  await matter.getByRole('link', { name: /Put it right/ }).click()
+  await expect(page.getByRole('heading', { name: /is damaged/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Put back how it last could be read' }).click()
+  await expect(saved(page)).toBeVisible()
+  expect(await (await page.request.get(`${server.address}/health`)).text()).toBe('ok')
+})
 
 test('both are killed under an edit, and it goes through after', async ({ page, context }) => {
   test.setTimeout(120_000)

@@ -2,6 +2,7 @@
 'use client'
 import { Tin } from '@fair-tin/core/model'
 import { impossible } from '@fair-tin/core/recipe'
+import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Choose } from './Choose'
 
 export interface TinDraft {
@@ -73,9 +74,11 @@ export const emptyTin: TinDraft = { shape: 'square', measures: {} }
 export function tinFrom(draft: TinDraft): Tin | { problem: string } {
   const { measures } = shapes.find(one => one.value === draft.shape)!
   const typed = measures.map(([key, label]) => {
-    const text = (draft.measures[key] ?? '').trim().replace(',', '.')
-    return [key, text === '' ? undefined : Number(text), label] as const
+    const text = draft.measures[key] ?? ''
+    return [key, text.trim() === '' ? undefined : typedNumber(text), label, commaDoubt(text)] as const
   })
+  const doubt = typed.find(([, , , asks]) => asks !== '')
+  if (doubt) return { problem: doubt[3] }
   const missing = typed.find(([, value]) => value === undefined)
   if (missing) return { problem: `Say how much it is: ${missing[2]}.` }
   const read = Tin.safeParse({ shape: draft.shape, ...Object.fromEntries(typed.map(([key, value]) => [key, value])) })

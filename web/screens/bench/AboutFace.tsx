@@ -1,14 +1,15 @@
 // The lid's product: its name, weight, keeping, claims and markets. Every key and tick moves the bench at once.
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
-import { type ClaimCode, claimName, namedClaims, productCategories } from '@fair-tin/core/model'
+import { isServed, marketsServed, rulesOf } from '@fair-tin/core/market'
+import { type ClaimCode, claimName, marketName, namedClaims, productCategories } from '@fair-tin/core/model'
+import { typedNumber } from '@fair-tin/core/words'
 import { Choose } from '../../ui/Choose'
 import type { LidProps } from './Lid'
 import { putField, readField } from './productEdit'
 import { type Hands, type Reads, useTyped } from './useTyped'
 
-const number = (text: string) => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')))
+const number = (text: string) => (text.trim() === '' ? null : typedNumber(text))
 
 export function AboutFace({ assessment, product, recipe, ingredients, hands, pieceName }: LidProps) {
   const inRecipe = new Set(assessment.bill.lines.map(line => line.ingredient))
@@ -164,7 +165,13 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
       />
       <Boxes
         title="Sold in"
-        options={marketsServed.map(value => ({ value, label: rulesOf(value).title }))}
+        options={[
+          ...marketsServed.map(value => ({ value, label: rulesOf(value).title })),
+          // put down before its rules are here: it can be seen, and taken off
+          ...product.markets
+            .filter(market => !isServed(market))
+            .map(value => ({ value, label: `${marketName[value]} (its rules are not here yet)` })),
+        ]}
         chosen={product.markets}
         onTick={(item, to) => tick('markets', item, to)}
       />
@@ -189,7 +196,7 @@ function Field({
   wide?: boolean
   decimal?: boolean
 }) {
-  const { typed, problem, open, type, keep, cancel } = useTyped(read, hands)
+  const { typed, problem, open, type, keep, cancel } = useTyped(read, hands, decimal)
   return (
     <label className={`flex flex-col text-[13px] text-quiet ${wide ? 'col-span-2' : ''}`}>
       {label}

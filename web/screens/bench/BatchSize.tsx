@@ -1,7 +1,7 @@
 // How much to make: by pieces, by tins, or by a factor.
 'use client'
 import { type Recipe, type TinCount, tinName } from '@fair-tin/core/model'
-import { toPlaces } from '@fair-tin/core/words'
+import { commaDoubt, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { ToggleGroup } from 'radix-ui'
 import { type PointerEvent, type ReactNode, type RefObject, useRef, useState } from 'react'
 import { type Batch, mostMakings } from './batch/batch'
@@ -108,11 +108,11 @@ function Count({
   const typed = current ? kept.typed : shown
   const wrong = current && kept.wrong
   const read = (text: string) => {
-    const value = Number(text.trim().replace(',', '.'))
+    const value = typedNumber(text)
     const next = value / ofOne
     const problem =
       text.trim() === '' || !Number.isFinite(value)
-        ? 'Type a number.'
+        ? commaDoubt(text) || 'Type a number.'
         : value <= 0
           ? 'A batch is more than nothing.'
           : next > mostMakings

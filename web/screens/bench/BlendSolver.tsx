@@ -14,7 +14,7 @@ import {
   blendFlours,
   type Dough,
 } from '@fair-tin/core/recipe'
-import { percent, toPlaces, weighed } from '@fair-tin/core/words'
+import { commaDoubt, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import { type Remote, wrap } from 'comlink'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { money } from '../../ui/money'
@@ -108,8 +108,10 @@ function Solver(props: LidProps & { dough: Dough }) {
   const worker = useRef<{ remote: Remote<BlendWorker>; end: () => void } | null>(null)
   useEffect(() => () => worker.current?.end(), [])
 
-  const number = (text: string) => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')))
+  const number = (text: string) => (text.trim() === '' ? null : typedNumber(text))
   const wish = (): BlendWish | { problem: string } => {
+    const doubt = [each, few, ...Object.values(typed), ...Object.values(target)].map(commaDoubt).find(Boolean)
+    if (doubt) return { problem: doubt }
     const most = number(each)
     if (most === null || !(most > 0 && most <= 100))
       return { problem: 'The most of one flour is from above 0 to 100 %.' }

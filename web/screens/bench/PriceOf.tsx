@@ -2,22 +2,27 @@
 'use client'
 import { packInForce } from '@fair-tin/core/cost'
 import { type Ingredient, Pack } from '@fair-tin/core/model'
-import { spokenDay, weighed } from '@fair-tin/core/words'
+import { commaDoubt, spokenDay, typedDecimal, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { type RefObject, useState } from 'react'
 import { AtAnchor } from '../../ui/AtAnchor'
 import { money, moneySign } from '../../ui/money'
 import type { Hands } from './useTyped'
 
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
-
 /** The pack as typed, or why it cannot be one. */
 export function readPack(grams: string, price: string, currency: string, today: string): Pack | { problem: string } {
-  const pack = Pack.safeParse({ grams: number(grams), price: price.trim().replace(',', '.'), currency, from: today })
+  const doubt = commaDoubt(grams) || commaDoubt(price)
+  if (doubt) return { problem: doubt }
+  const pack = Pack.safeParse({
+    grams: typedNumber(grams),
+    price: typedDecimal(price) ?? price.trim(),
+    currency,
+    from: today,
+  })
   if (pack.success) return pack.data
   const { path, message } = pack.error.issues[0]!
   return {
-    problem: path[0] === 'grams' && Number.isNaN(number(grams)) ? 'Say what the pack weighs, in grams.' : message,
+    problem: path[0] === 'grams' && Number.isNaN(typedNumber(grams)) ? 'Say what the pack weighs, in grams.' : message,
   }
 }
 
@@ -92,11 +97,11 @@ function PriceForm({
     const edit = editOf(grams, price)
     if ('problem' in edit) return setProblem(edit.problem)
     const unchanged =
-      !('unknown' in inForce) && inForce.grams === number(grams) && Number(inForce.price) === number(price)
+      !('unknown' in inForce) && inForce.grams === typedNumber(grams) && Number(inForce.price) === typedNumber(price)
     if (!unchanged) hands.onEdit(edit)
     onClose()
   }
-  const perKilo = number(price) / (number(grams) / 1000)
+  const perKilo = typedNumber(price) / (typedNumber(grams) / 1000)
   return (
     <form
       onSubmit={event => {

@@ -10,7 +10,7 @@ import {
   type Workbook,
 } from '@fair-tin/core/model'
 import type { BatchTarget, Bill, TinRule } from '@fair-tin/core/recipe'
-import { spokenDay } from '@fair-tin/core/words'
+import { commaDoubt, spokenDay, typedNumber } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import { Popover } from 'radix-ui'
 import { type ReactNode, useId, useState } from 'react'
@@ -30,8 +30,8 @@ interface Props {
 }
 
 const grams = (text: string): number => {
-  const read = /^([\d.,]+)\s*(kg|g)?$/i.exec(text.trim())
-  return read ? Number(read[1]!.replace(',', '.')) * (/kg/i.test(read[2] ?? '') ? 1000 : 1) : Number.NaN
+  const read = /^(.+?)\s*(kg|g)?$/i.exec(text.trim())
+  return read ? typedNumber(read[1]!) * (/kg/i.test(read[2] ?? '') ? 1000 : 1) : Number.NaN
 }
 
 export function SizeBy(props: Props) {
@@ -62,7 +62,7 @@ function Sizes(props: Props) {
   const names = new Map<string, Ingredient>(workbook.ingredients.map(one => [one.id, one]))
   const read = (target: (grams: number) => BatchTarget) => (text: string) => {
     const weight = grams(text)
-    if (Number.isNaN(weight)) return 'Type a weight: 1300 g, or 1.3 kg.'
+    if (Number.isNaN(weight)) return commaDoubt(text.replace(/\s*k?g\s*$/i, '')) || 'Type a weight: 1300 g, or 1.3 kg.'
     const next = batchFor(target(weight), recipe, workbook)
     if ('problem' in next) return next.problem
     onBatch(next)

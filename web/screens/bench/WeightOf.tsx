@@ -3,7 +3,7 @@
 import { millilitresOf, readAmount } from '@fair-tin/core/measure'
 import type { Ingredient, Line, Measure, Recipe } from '@fair-tin/core/model'
 import { writtenAmount } from '@fair-tin/core/recipe'
-import { toPlaces } from '@fair-tin/core/words'
+import { commaDoubt, toPlaces } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { type RefObject, useState } from 'react'
 import { AtAnchor } from '../../ui/AtAnchor'
@@ -80,6 +80,7 @@ function WeightForm({
   const asked = amount && (amount.unit === 'each' || millilitresOf(amount.unit, recipe) !== null)
   const one = amount && writtenAmount({ unit: amount.unit, value: 1, ...(amount.size ? { size: amount.size } : {}) })
   const editOf = (text: string) => {
+    if (commaDoubt(text)) return null
     const read = readAmount(`${text} g`.replace(/\s*g\s+g$/, ' g'))
     const grams = read && read.amount.unit === 'g' && read.rest.trim() === '' ? read.amount.value : Number.NaN
     const to = grams <= 100_000 ? withWeighing(was, line, grams, recipe) : null
@@ -88,12 +89,12 @@ function WeightForm({
   const type = (text: string) => {
     setTyped(text)
     const edit = editOf(text)
-    setProblem(edit || text.trim() === '' ? '' : 'Type a weight in grams, more than nothing.')
+    setProblem(edit || text.trim() === '' ? '' : commaDoubt(text) || 'Type a weight in grams, more than nothing.')
     hands.onPreview(edit ? [edit] : null)
   }
   const keep = () => {
     const edit = editOf(typed)
-    if (!edit) return setProblem('Type a weight in grams, more than nothing.')
+    if (!edit) return setProblem(commaDoubt(typed) || 'Type a weight in grams, more than nothing.')
     hands.onEdit(edit)
     onClose()
   }

@@ -1,5 +1,7 @@
 // Something being typed on the bench: every key is previewed, Enter keeps it, Escape leaves it as it was.
+
 import type { BenchEdit } from '@fair-tin/core/edit'
+import { commaDoubt } from '@fair-tin/core/words'
 import { useCallback, useRef, useState } from 'react'
 
 export type Reads = (typed: string) => { edits: BenchEdit[] } | { problem: string }
@@ -8,7 +10,12 @@ export interface Hands {
   onEdit: (...edits: BenchEdit[]) => void
 }
 
-export function useTyped(read: Reads, { onPreview, onEdit }: Hands) {
+/** `numeric`: a comma that could mean two numbers is asked about, whatever the field is for. */
+export function useTyped(reads: Reads, { onPreview, onEdit }: Hands, numeric = false) {
+  const read: Reads = text => {
+    const doubt = numeric ? commaDoubt(text) : ''
+    return doubt ? { problem: doubt } : reads(text)
+  }
   const [typed, setTyped] = useState<string | null>(null)
   const [problem, setProblem] = useState('')
   // while typing, what is on the screen already carries the preview: the edit is made against what stood there before

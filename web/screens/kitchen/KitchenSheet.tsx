@@ -10,7 +10,7 @@ import {
   type Evidence,
   type Kitchen,
 } from '@fair-tin/core/model'
-import { spokenDay } from '@fair-tin/core/words'
+import { spokenDay, typedDecimal } from '@fair-tin/core/words'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
@@ -134,7 +134,7 @@ export function KitchenSheet({
           crossContact,
           rates: rates.map(one => ({
             currency: one.currency.trim().toUpperCase(),
-            rate: one.rate.trim().replace(',', '.'),
+            rate: typedDecimal(one.rate) ?? one.rate.trim(),
             from: one.from,
           })),
           ...(operator.name.trim()

@@ -1,6 +1,6 @@
 // Scales, tins, mixers and ovens while they are typed, and as the kitchen keeps them.
 import { type Kitchen, KitchenScale, Mixer, Oven, type Tin } from '@fair-tin/core/model'
-import { toPlaces } from '@fair-tin/core/words'
+import { commaDoubt, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { type TinDraft, tinDraft, tinFrom } from '../../ui/TinFields'
 
 export interface Row {
@@ -44,8 +44,7 @@ export const equipmentDraft = (kitchen: Kitchen): EquipmentDraft => ({
 })
 
 const number = (typed: string | undefined) => {
-  const plain = (typed ?? '').trim().replace(',', '.')
-  return plain === '' ? undefined : Number(plain)
+  return (typed ?? '').trim() === '' ? undefined : typedNumber(typed!)
 }
 
 /** What the kitchen keeps, or what is wrong and with which row. */
@@ -64,6 +63,14 @@ export function equipmentFrom(
     },
     value: unknown,
   ): T[] => {
+    const doubt = Object.entries(row.typed)
+      .filter(([field]) => field !== 'name')
+      .map(([, typed]) => commaDoubt(typed))
+      .find(Boolean)
+    if (doubt) {
+      problems.push({ key: row.key, message: doubt })
+      return []
+    }
     const done = schema.safeParse(value)
     if (done.success) return [done.data]
     problems.push({ key: row.key, message: done.error.issues[0]!.message })

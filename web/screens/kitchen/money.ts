@@ -1,6 +1,8 @@
 // What work, energy, running costs and tax come to, while it is typed and as the kitchen keeps it. Empty means not said.
+
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { Around, type Kitchen, type MarketCode, PricePoint, Running, Tax } from '@fair-tin/core/model'
+import { commaDoubt, typedDecimal, typedNumber } from '@fair-tin/core/words'
 
 export interface RunningRow {
   key: string
@@ -61,12 +63,25 @@ export type Money = Pick<
   Kitchen,
   'labourPerHour' | 'energyPerKwh' | 'around' | 'running' | 'leftOver' | 'taxes' | 'pricePoint'
 >
-const decimal = (text: string) => text.trim().replace(',', '.')
-const number = (text: string) => (text.trim() === '' ? undefined : Number(decimal(text)))
+/** What cannot be read stays as typed, for the schema to refuse it. */
+const decimal = (text: string) => typedDecimal(text) ?? text.trim()
+const number = (text: string) => (text.trim() === '' ? undefined : typedNumber(text))
 const price = /^\d{1,9}(\.\d{1,6})?$/
 
 /** What the kitchen keeps, or what is wrong, in words with its place. */
 export function moneyFrom(draft: MoneyDraft): { kept: Money } | { problem: string } {
+  const doubt = [
+    draft.labourPerHour,
+    draft.energyPerKwh,
+    draft.step,
+    draft.less,
+    ...Object.values(draft.around),
+    ...draft.running.flatMap(row => [row.perMonth, row.monthly]),
+    ...Object.values(draft.taxes).flatMap(tax => tax?.rates.map(rate => rate.percent) ?? []),
+  ]
+    .map(commaDoubt)
+    .find(Boolean)
+  if (doubt) return { problem: doubt }
   for (const [text, what] of [
     [draft.labourPerHour, 'An hour of work'],
     [draft.energyPerKwh, 'A kilowatt-hour'],

@@ -1,6 +1,6 @@
 // Deliveries by lot: what came, what is left of it, and which is to be used first.
 'use client'
-import { spokenDay, weighed } from '@fair-tin/core/words'
+import { commaDoubt, spokenDay, typedNumber, weighed } from '@fair-tin/core/words'
 import type { Lot } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
@@ -8,8 +8,6 @@ import { Group } from '../../ui/Group'
 import { ask } from '../ask'
 
 type Shelf = { lots: Lot[] }
-
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
 
 export function Lots({ ingredient, today }: { ingredient: string; today: string }) {
   const address = `/api/v1/ingredients/${ingredient}/lots`
@@ -29,7 +27,8 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
       gone = true
     }
   }, [address])
-  const send = async (body: unknown, done: () => void) => {
+  const send = async (grams: string, body: unknown, done: () => void) => {
+    if (commaDoubt(grams)) return setProblem(commaDoubt(grams))
     setBusy(true)
     const said = await ask<Shelf>(address, body)
     setBusy(false)
@@ -40,11 +39,12 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
   }
   const add = () =>
     send(
+      form.grams,
       {
         delivery: {
           lot: form.lot,
           received: form.received,
-          grams: number(form.grams),
+          grams: typedNumber(form.grams),
           ...(form.useBy ? { useBy: form.useBy } : {}),
           ...(form.paper.trim()
             ? {
@@ -122,7 +122,11 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
                 className="mt-1 grid grid-cols-[90px_1fr_auto_auto] items-end gap-2"
                 onSubmit={event => {
                   event.preventDefault()
-                  void send({ take: one.id, grams: number(taking.grams), reason: taking.reason }, () => setTaking(null))
+                  void send(
+                    taking.grams,
+                    { take: one.id, grams: typedNumber(taking.grams), reason: taking.reason },
+                    () => setTaking(null),
+                  )
                 }}
               >
                 <label className="text-[13px] text-quiet">

@@ -2,6 +2,7 @@
 'use client'
 import { mainNutrients, type NutrientCode, nutrientCodes, nutrientName } from '@fair-tin/core/model'
 import { doubtsAbout } from '@fair-tin/core/nutrition'
+import { typedNumber } from '@fair-tin/core/words'
 import { useState } from 'react'
 import { Group } from '../../ui/Group'
 import type { FieldOf } from './fieldOf'
@@ -20,7 +21,8 @@ export function NutritionFields({
   const [looking, setLooking] = useState(false)
   const doubts = doubtsAbout((code: NutrientCode) => {
     const typed = sheet.nutrients[code]?.trim()
-    return typed ? Number(typed.replace(',', '.')) : undefined
+    const value = typed ? typedNumber(typed) : Number.NaN
+    return Number.isNaN(value) ? undefined : value
   })
   return (
     <>

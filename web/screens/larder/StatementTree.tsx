@@ -2,6 +2,7 @@
 'use client'
 import { mentions } from '@fair-tin/core/ingredient'
 import type { Component } from '@fair-tin/core/model'
+import { typedNumber } from '@fair-tin/core/words'
 
 export function StatementTree({
   components,
@@ -41,7 +42,7 @@ export function StatementTree({
               value={one.percent ?? ''}
               onChange={event => {
                 const { percent: _, ...rest } = one
-                const value = Number(event.target.value.replace(',', '.'))
+                const value = typedNumber(event.target.value)
                 set(
                   at,
                   event.target.value.trim() === '' || !(value >= 0 && value <= 100) ? rest : { ...one, percent: value },

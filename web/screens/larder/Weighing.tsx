@@ -1,18 +1,16 @@
 // Weighing one's own cup, and what is left of what was bought: helpers that fill the measures in.
 'use client'
 import { averageOf, edibleShare } from '@fair-tin/core/measure'
-import { toPlaces } from '@fair-tin/core/words'
+import { commaDoubt, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { useState } from 'react'
-
-const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')))
 
 export function Weighing({ onCup, onEdible }: { onCup: (grams: string) => void; onEdible: (percent: string) => void }) {
   const [cups, setCups] = useState(['', '', ''])
   const [bought, setBought] = useState('')
   const [left, setLeft] = useState('')
   const typed = cups.filter(one => one.trim() !== '')
-  const average = averageOf(typed.map(number))
-  const share = bought.trim() && left.trim() ? edibleShare(number(bought), number(left)) : null
+  const average = averageOf(typed.map(typedNumber))
+  const share = bought.trim() && left.trim() ? edibleShare(typedNumber(bought), typedNumber(left)) : null
   const field = (label: string, value: string, onChange: (value: string) => void) => (
     <label className="flex flex-col text-[13px] text-quiet">
       {label}
@@ -46,7 +44,7 @@ export function Weighing({ onCup, onEdible }: { onCup: (grams: string) => void; 
       <p className="text-[13px] text-quiet" role="status">
         {average === null
           ? typed.length > 1
-            ? 'Each weighing is a number of grams above 0.'
+            ? typed.map(commaDoubt).find(Boolean) || 'Each weighing is a number of grams above 0.'
             : 'Fill the same cup three times the way you always do, and weigh each.'
           : `${toPlaces(average.mean, 1)} g on average; they scatter by ${toPlaces(average.scatter, 1)} g. ${average.doubt ?? 'This replaces the typical value.'}`}
       </p>

@@ -1,4 +1,5 @@
 // An ingredient as a form: all text while it is edited, facts again when it is kept. Empty means unknown.
+
 import { readStatement } from '@fair-tin/core/ingredient'
 import { compositionText } from '@fair-tin/core/label'
 import { millilitresOf } from '@fair-tin/core/measure'
@@ -14,6 +15,7 @@ import {
   type Traits,
 } from '@fair-tin/core/model'
 import { doubtsAbout } from '@fair-tin/core/nutrition'
+import { commaDoubt, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import { type EvidenceRow, evidenceOf, rowOf } from '../../ui/EvidenceRows'
 import type { Refusal } from '../outcome'
 
@@ -118,11 +120,13 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
   const problems: Refusal[] = []
   const number = (value: string, path: string, what: string, most = Number.POSITIVE_INFINITY): number | undefined => {
     if (value.trim() === '') return undefined
-    const read = Number(value.trim().replace(',', '.'))
+    const read = typedNumber(value)
     if (Number.isFinite(read) && read >= 0 && read <= most) return read
     problems.push({
       path,
-      message: `${what} is a number from 0${most === Number.POSITIVE_INFINITY ? ' up' : ` to ${most}`}, or empty where it is not known.`,
+      message:
+        commaDoubt(value) ||
+        `${what} is a number from 0${most === Number.POSITIVE_INFINITY ? ' up' : ` to ${most}`}, or empty where it is not known.`,
     })
     return undefined
   }
@@ -233,8 +237,8 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
       ...(sheet.refined === '' ? {} : { refined: sheet.refined === 'yes' }),
     },
     packs: sheet.packs.map(pack => ({
-      grams: Number(pack.grams.replace(',', '.')),
-      price: pack.price.trim().replace(',', '.'),
+      grams: typedNumber(pack.grams),
+      price: typedDecimal(pack.price) ?? pack.price.trim(),
       currency: pack.currency.trim().toUpperCase(),
       from: pack.from,
     })),
@@ -244,7 +248,12 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     ...(sheet.article.trim() ? { article: sheet.article.trim() } : {}),
     ...(sheet.notes.trim() ? { notes: sheet.notes.trim() } : {}),
     ...(sheet.counterpart.trim() || sheet.counterpartPerKg.trim()
-      ? { counterpart: { name: sheet.counterpart, perKg: sheet.counterpartPerKg.trim().replace(',', '.') } }
+      ? {
+          counterpart: {
+            name: sheet.counterpart,
+            perKg: typedDecimal(sheet.counterpartPerKg) ?? sheet.counterpartPerKg.trim(),
+          },
+        }
       : {}),
     ...(sheet.labelName.trim() ? { labelName: sheet.labelName.trim() } : {}),
     ...(sheet.functionClass.trim() ? { functionClass: sheet.functionClass.trim() } : {}),
@@ -261,10 +270,14 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
   }
   if (sheet.madeOf === 'list' && candidate.composition?.length === 0)
     problems.push({ path: 'statement', message: 'Type the list from the pack, or say it is one single thing.' })
+  for (const [at, pack] of sheet.packs.entries())
+    for (const field of ['grams', 'price'] as const)
+      if (commaDoubt(pack[field])) problems.push({ path: `packs.${at}.${field}`, message: commaDoubt(pack[field]) })
   const checked = Ingredient.safeParse(candidate)
   if (!checked.success)
     for (const issue of checked.error.issues)
-      problems.push({ path: issue.path.join('.'), message: wording(issue.path.map(String), issue.message) })
+      if (!problems.some(one => one.path === issue.path.join('.')))
+        problems.push({ path: issue.path.join('.'), message: wording(issue.path.map(String), issue.message) })
   return problems.length > 0 || !checked.success ? { problems } : { ingredient: checked.data }
 }
 

@@ -1,6 +1,6 @@
 // What is ordered, day by day, and for each product of a day the batch it asks for.
 'use client'
-import { daysAfter, spokenDay, toPlaces } from '@fair-tin/core/words'
+import { daysAfter, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -49,7 +49,7 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
         onSubmit={event => {
           event.preventDefault()
           act(
-            () => takeOrder({ ...draft, packs: draft.packs.trim() === '' ? undefined : Number(draft.packs) }),
+            () => takeOrder({ ...draft, packs: draft.packs.trim() === '' ? undefined : typedNumber(draft.packs) }),
             () => setDraft(now => ({ ...now, packs: '', forWhom: '' })),
           )
         }}
@@ -236,8 +236,9 @@ function Packs({
   const [typed, setTyped] = useState<string | null>(null)
   const keep = () => {
     if (typed === null || typed.trim() === String(order.packs)) return setTyped(null)
-    onPacks(order.id, Number(typed))
-    if (Number.isInteger(Number(typed)) && Number(typed) > 0) setTyped(null)
+    const packs = typedNumber(typed)
+    onPacks(order.id, packs)
+    if (Number.isInteger(packs) && packs > 0) setTyped(null)
   }
   return (
     <input

@@ -1,7 +1,8 @@
 'use server'
-// Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
 import { type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
+// Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
+import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { addIngredient, addProduct, addRecipe, listProducts, readWorkbook, saveRecipe } from '@fair-tin/data'
 import { marketInView, today } from '../../bakery'
 import { type Outcome, refused } from '../outcome'
@@ -93,8 +94,10 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
       version = saved.version
     }
     if (draft.sell) {
-      const grams = Number(draft.packGrams.replace(',', '.'))
-      const packPieces = Number(draft.packPieces.replace(',', '.'))
+      const grams = typedNumber(draft.packGrams)
+      const packPieces = typedNumber(draft.packPieces)
+      const doubt = commaDoubt(draft.packGrams) || commaDoubt(draft.packPieces)
+      if (doubt) return refused(doubt, commaDoubt(draft.packGrams) ? 'packGrams' : 'packPieces')
       if (!(packPieces > 0)) return refused('Say how many pieces are in one pack.', 'packPieces')
       const finished = billOf(
         {

@@ -1,4 +1,5 @@
 // A recipe while it is being read: what was written, beside what was understood, still all text she may correct.
+
 import type { RecipeFile } from '@fair-tin/core/exchange'
 import { matchName, mentions, type Named } from '@fair-tin/core/ingredient'
 import {
@@ -14,6 +15,7 @@ import {
 } from '@fair-tin/core/model'
 import { type ReadRecipe, readLine, readStep } from '@fair-tin/core/reading'
 import { isFrozen, writtenSum } from '@fair-tin/core/recipe'
+import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { z } from 'zod'
 import type { Refusal } from '../outcome'
 
@@ -71,6 +73,8 @@ export interface ReadAmounts {
 /** An amount as typed, or why it cannot be one. Empty is allowed: no amount is known. */
 export function readAmounts(text: string): ReadAmounts | { problem: string } {
   if (text.trim() === '') return { amount: null, plus: [], also: [] }
+  const doubt = commaDoubt(text)
+  if (doubt) return { problem: doubt }
   const read = readLine(`${text} thing`)
   if (read.item !== 'thing' || read.amount === null)
     return { problem: `“${text}” is not an amount I can read. Try 120 g, 1½ cups or 3 large.` }
@@ -257,8 +261,8 @@ function draftOfOne(recipe: Recipe): DraftOfOne {
 }
 
 const positive = (text: string): number | null => {
-  const value = Number(text.trim().replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(value) && value > 0 && value <= tonne ? value : null
+  const value = typedNumber(text)
+  return Number.isFinite(value) && value > 0 && value <= tonne ? value : null
 }
 
 /** The draft as a recipe. `idOf` names the ingredient made for a new thing. Refusals name the field and what to do. */
@@ -273,10 +277,16 @@ export function recipeFrom(
   if (name.length > 200) problems.push({ path: 'name', message: 'Keep the name under 200 letters.' })
   const pieces = draft.pieces.trim() === '' ? undefined : positive(draft.pieces)
   if (pieces === null)
-    problems.push({ path: 'pieces', message: 'Say how many pieces as a number above 0, or leave it empty.' })
-  const loss = draft.bakeLoss.trim() === '' ? undefined : Number(draft.bakeLoss.replace(',', '.').replace('%', ''))
+    problems.push({
+      path: 'pieces',
+      message: commaDoubt(draft.pieces) || 'Say how many pieces as a number above 0, or leave it empty.',
+    })
+  const loss = draft.bakeLoss.trim() === '' ? undefined : typedNumber(draft.bakeLoss)
   if (loss !== undefined && !(loss >= 0 && loss < 100))
-    problems.push({ path: 'bakeLoss', message: 'Bake loss is a percentage from 0 to under 100.' })
+    problems.push({
+      path: 'bakeLoss',
+      message: commaDoubt(draft.bakeLoss) || 'Bake loss is a percentage from 0 to under 100.',
+    })
   if (draft.notes.trim().length > 20_000)
     problems.push({ path: 'notes', message: 'Keep the notes under 20,000 letters.' })
   if (draft.lines.length === 0) problems.push({ path: 'lines', message: 'Add at least one line: what goes in.' })

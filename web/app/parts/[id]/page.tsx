@@ -6,9 +6,18 @@ import { marketInView, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
+/** As it stands in the address; what is no address at all is no part’s id either. */
+const decoded = (text: string): string => {
+  try {
+    return decodeURIComponent(text)
+  } catch {
+    return text
+  }
+}
+
 export const metadata = { title: 'Part' }
 export default async function OnePart({ params }: { params: Promise<{ id: string }> }) {
-  const id = decodeURIComponent((await params).id)
+  const id = decoded((await params).id)
   // a kept version does not change: its part does
   if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
   const [[workbook, stamp, stock], market] = await Promise.all([

@@ -1,7 +1,7 @@
 // Where the weight of a batch goes: bought, prepared, going in, finished; and its bake loss, assumed or weighed.
 'use client'
 import { massesOf } from '@fair-tin/core/recipe'
-import { toPlaces, weighed } from '@fair-tin/core/words'
+import { toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import type { LidProps } from '../Lid'
 
@@ -45,7 +45,7 @@ function Weighed({ recipe, hands, today }: Pick<LidProps, 'recipe' | 'hands'> & 
   const [problem, setProblem] = useState('')
   const { bakeWeighed: known, bakeLoss } = recipe
   const keep = () => {
-    const [grams, baked] = [before, after].map(text => Number(text.trim().replace(',', '.'))) as [number, number]
+    const [grams, baked] = [before, after].map(typedNumber) as [number, number]
     if (!(grams > 0) || !(baked > 0)) return setProblem('Both weights are more than nothing, in grams.')
     if (baked > grams) return setProblem('It cannot weigh more after the oven than before. Were the two swapped?')
     const loss = Math.round((1 - baked / grams) * 10_000) / 10_000

@@ -3,7 +3,7 @@
 import type { BenchEdit } from '@fair-tin/core/edit'
 import { tinName } from '@fair-tin/core/model'
 import type { Filling } from '@fair-tin/core/recipe'
-import { percent, toPlaces, weighed } from '@fair-tin/core/words'
+import { percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import { useState } from 'react'
 import { emptyTin, TinFields, tinDraft, tinFrom } from '../../../ui/TinFields'
 import type { LidProps } from '../Lid'
@@ -20,7 +20,7 @@ export function Tins({ recipe, hands, batch, fillings }: LidProps & { fillings: 
   const keep = () => {
     if (!draft) return
     const tin = tinFrom(draft)
-    const tins = Number(count)
+    const tins = typedNumber(count)
     if ('problem' in tin) return setProblem(tin.problem)
     if (!Number.isInteger(tins) || tins < 1) return setProblem('Count whole tins, at least one.')
     const edits: BenchEdit[] = []

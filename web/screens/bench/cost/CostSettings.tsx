@@ -2,6 +2,7 @@
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
 import type { Losses, Packing, Step, Work } from '@fair-tin/core/model'
+import { typedDecimal, typedNumber } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { Choose } from '../../../ui/Choose'
 import { moneySign } from '../../../ui/money'
@@ -24,7 +25,6 @@ const lossNames: [keyof Losses, string][] = [
   ['breakages', 'broken, %'],
   ['unsold', 'not sold, %'],
 ]
-const number = (text: string) => Number(text.trim().replace(',', '.').replace('%', ''))
 
 export function CostSettings(props: LidProps) {
   const { product, recipe, hands, workbook } = props
@@ -61,7 +61,7 @@ export function CostSettings(props: LidProps) {
                 hands={hands}
                 read={text => {
                   if (text.trim() === '') return { edits: step.work ? [workEdit(at, null)] : [] }
-                  const minutes = number(text)
+                  const minutes = typedNumber(text)
                   if (!(minutes >= 0 && minutes <= 10_000)) return { problem: 'Say how many minutes, from none up.' }
                   return {
                     edits: [workEdit(at, { per: step.when === 'bench' ? 'load' : 'batch', ...step.work, minutes })],
@@ -73,7 +73,7 @@ export function CostSettings(props: LidProps) {
                 value={String(step.work?.people ?? 1)}
                 hands={hands}
                 read={text => {
-                  const people = number(text)
+                  const people = typedNumber(text)
                   if (!step.work) return { problem: 'Say the minutes first.' }
                   return Number.isInteger(people) && people >= 1 && people <= 50
                     ? { edits: [workEdit(at, { ...step.work, people })] }
@@ -117,7 +117,7 @@ export function CostSettings(props: LidProps) {
             label={`one costs, ${moneySign(workbook.kitchen.currency)}`}
             value={one.price}
             hands={hands}
-            read={text => read('packing', packed(at, { price: text.trim().replace(',', '.') }))}
+            read={text => read('packing', packed(at, { price: typedDecimal(text) ?? text.trim() }))}
           />
           <div className="text-[12.5px] text-quiet">
             for
@@ -162,7 +162,7 @@ export function CostSettings(props: LidProps) {
             hands={hands}
             read={text => {
               const { [key]: _, ...others } = product.losses ?? {}
-              return read('losses', text.trim() === '' ? others : { ...others, [key]: number(text) / 100 })
+              return read('losses', text.trim() === '' ? others : { ...others, [key]: typedNumber(text) / 100 })
             }}
           />
         ))}

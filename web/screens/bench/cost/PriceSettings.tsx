@@ -12,7 +12,7 @@ import {
 } from '@fair-tin/core/cost'
 import type { ProductField } from '@fair-tin/core/edit'
 import type { Pricing } from '@fair-tin/core/model'
-import { percent } from '@fair-tin/core/words'
+import { percent, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import { Choose } from '../../../ui/Choose'
 import { money, moneySign } from '../../../ui/money'
 import type { LidProps } from '../Lid'
@@ -25,7 +25,7 @@ const ways = [
   { value: 'foodCost', label: 'food cost, of the net price' },
 ]
 const tierName: Record<Tier, string> = { pack: 'A pack', box: 'A box', wholesale: 'Wholesale pack' }
-const share = (text: string) => Number(text.trim().replace(',', '.').replace('%', '')) / 100
+const share = (text: string) => typedNumber(text) / 100
 const shown = (value: number | undefined) => (value === undefined ? '' : String(Math.round(value * 10_000) / 100))
 
 export function PriceSettings({ product, workbook, market, cost, hands }: LidProps & { cost: FullCost }) {
@@ -87,7 +87,7 @@ export function PriceSettings({ product, workbook, market, cost, hands }: LidPro
           label="packs in a box"
           value={product.packsPerBox === undefined ? '' : String(product.packsPerBox)}
           hands={hands}
-          read={text => read('packsPerBox', text.trim() === '' ? null : Number(text))}
+          read={text => read('packsPerBox', text.trim() === '' ? null : typedNumber(text))}
         />
       </div>
       <table className="mt-2 w-full text-left">
@@ -134,7 +134,7 @@ export function PriceSettings({ product, workbook, market, cost, hands }: LidPro
                       const { [tier]: _, ...others } = product.prices ?? {}
                       return read(
                         'prices',
-                        text.trim() === '' ? others : { ...others, [tier]: text.trim().replace(',', '.') },
+                        text.trim() === '' ? others : { ...others, [tier]: typedDecimal(text) ?? text.trim() },
                       )
                     }}
                   />

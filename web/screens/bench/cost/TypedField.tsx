@@ -19,7 +19,7 @@ export function TypedField({
   bare?: boolean
   text?: boolean
 }) {
-  const { typed, problem, open, type, keep, cancel } = useTyped(read, hands)
+  const { typed, problem, open, type, keep, cancel } = useTyped(read, hands, !text)
   const id = useId()
   const fieldId = useId()
   const field = (
