@@ -5,7 +5,8 @@ import { type CrossContact, controlName } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
 import type { Reason } from './rollUp'
 
-const carriesAClaim: readonly CrossContact['control'][] = ['notOnSite', 'separated', 'cleanedAndTested']
+/** The controls that can carry an absence claim, with evidence in force; the others leave it unproven. */
+export const carriesAClaim: readonly CrossContact['control'][] = ['notOnSite', 'separated', 'cleanedAndTested']
 
 export interface KitchenFinding {
   allergen: AllergenCode | 'gluten'

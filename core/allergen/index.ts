@@ -1,2 +1,4 @@
 // What touches the food, rolled up.
+
+export { carriesAClaim } from './crossContact'
 export type { AllergenTable, Reason } from './rollUp'

@@ -76,7 +76,7 @@ function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
 export function statusOf(
   ingredient: Ingredient,
   code: AllergenCode,
-  workbook: Workbook,
+  workbook: { today: string; kitchen: Pick<Workbook['kitchen'], 'freeByNature'> },
 ): Omit<Finding, 'at' | 'reason'> & Omit<Reason, 'path'> {
   const said = ingredient.allergens[code]
   const name = allergenName[code]

@@ -5,6 +5,7 @@ export { type Catalogue, catalogueOf } from './catalogue'
 export { cheapestThatKeeps } from './cheapest'
 export { type Changes, compareAssessments } from './compare'
 export { type Difference, marketDifferences } from './differences'
+export { type ProofState, proofStateOf } from './larder'
 export { type Swap, swapsThatMend } from './mend'
 export type { Wanted } from './needed'
 export {

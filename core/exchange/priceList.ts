@@ -104,6 +104,8 @@ export interface PriceListContext {
   /** ISO day: prices without a date hold from today. */
   today: string
   onProgress?: (looked: number, all: number) => boolean
+  /** Rows of the same list that stand above these, where it is read in slices; which pack stands in which row is kept in it. */
+  above?: { rows: number; taken: Map<string, number> }
 }
 
 /** Dry run over all rows. Reading the same list again, after it was taken, changes nothing. */
@@ -112,7 +114,7 @@ export function readPriceList(
   columns: PriceColumns,
   context: PriceListContext,
 ): ReadPrices {
-  const { larder, supplier, currency, today, onProgress = () => true } = context
+  const { larder, supplier, currency, today, onProgress = () => true, above } = context
   const own = larder.filter(one => (one.supplier ?? '').trim().toLowerCase() === supplier.trim().toLowerCase())
   const byArticle = new Map(own.flatMap(one => (one.article ? [[one.article.trim().toLowerCase(), one] as const] : [])))
   const byName = new Map<string, Ingredient | null>()
@@ -126,14 +128,14 @@ export function readPriceList(
     return found
   }
   const out: ReadPrices = { changes: [], unchanged: 0, refused: [], stopped: false }
-  const taken = new Map<string, number>()
+  const taken = above?.taken ?? new Map<string, number>()
   for (let at = columns.headRows; at < rows.length; at++) {
     if ((at - columns.headRows) % 500 === 0 && !onProgress(at, rows.length))
       return { ...out, changes: [], stopped: true }
     const cells = rows[at]!
     if (cells.every(cell => cell.trim() === '')) continue
     const cell = (column: number | null) => (column === null ? '' : (cells[column] ?? '').trim())
-    const row = at + 1
+    const row = (above?.rows ?? 0) + at + 1
     const refuse = (reason: string) =>
       out.refused.push({ row, text: cells.filter(Boolean).join(' | ').slice(0, 120), reason })
     if ([columns.name, columns.article].some(column => looksLikeFormula(cell(column)))) {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { sampleDay, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
+import { typicalGramsPerMl } from '../measure/density'
 import { allergenCodes } from '../model/allergen'
 import { Ingredient } from '../model/ingredient'
 import { doubtsAbout } from '../nutrition/plausible'
@@ -65,4 +66,9 @@ describe('the starter shelf', () => {
     ['plums', 0.94],
     ['avocados', 0.7],
   ] as const)('of %s the edible share is %d', (name, share) => expect(named(name).measures[0]!.ediblePart).toBe(share))
+  it('weighs a cup as the table of typical weights does: one truth for one density', () => {
+    const both = things.filter(one => typicalGramsPerMl(one.name) !== null)
+    expect(both.length).toBeGreaterThan(30)
+    for (const one of both) expect(one.measures[0]!.gramsPerMl, one.name).toBe(typicalGramsPerMl(one.name))
+  })
 })

@@ -1,6 +1,8 @@
 // A starter shelf: common things of a free-from bakery, with how they measure and what they typically hold.
 // Weights and nutrition are typical values from memory of public food tables; every one is to be replaced by the supplier's.
 // Allergens are unknown, but for what is in the nature of the thing: nobody's almond flour is free of almond.
+
+import { typicalGramsPerMl } from '../measure/density'
 import { type AllergenCode, allergenCodes } from '../model/allergen'
 import { type Ingredient, type Traits, unknownIngredient } from '../model/ingredient'
 import { isFreeByNature } from './nature'
@@ -21,24 +23,24 @@ export const shelfGroups = [
 ] as const
 export type ShelfGroup = (typeof shelfGroups)[number]
 
-/** name | grams per US cup | grams a piece | edible share | kind | contains by nature | fat saturates carbohydrate sugars fibre protein sodium mg */
+/** name | grams per US cup, where measure/density.ts has none | grams a piece | edible share | kind | contains by nature | fat saturates carbohydrate sugars fibre protein sodium mg */
 const rows: Record<ShelfGroup, string> = {
   flours: `
-    ground almonds|100|||plant|almond|51 4 7 4.5 11 21 1
+    ground almonds||||plant|almond|51 4 7 4.5 11 21 1
     ground hazelnuts|92|||plant|hazelnut|61 4.5 7 4.3 9.7 15 1
     ground walnuts|85|||plant|walnut|65 6.1 7 2.6 6.7 15 2
-    buckwheat flour|130|||plant||2.5 0.5 65 1.5 6 11.5 3
-    brown rice flour|158|||cereal||2.8 0.6 74 0.7 3.5 7.2 5
-    white rice flour|158|||cereal||1.4 0.4 78 0.1 2.4 6 0
+    buckwheat flour||||plant||2.5 0.5 65 1.5 6 11.5 3
+    brown rice flour||||cereal||2.8 0.6 74 0.7 3.5 7.2 5
+    white rice flour||||cereal||1.4 0.4 78 0.1 2.4 6 0
     sorghum flour|127|||cereal||3.3 0.5 69 2 6.6 8.4 3
     millet flour|120|||cereal||4.2 0.5 72 1.7 3.5 10.8 4
     teff flour|150|||cereal||2.4 0.4 65 1.8 8 12.2 12
     quinoa flour|112|||plant||6 0.7 57 4 7 14 5
     amaranth flour|120|||plant||7 1.5 59 1.7 6.7 13.6 4
     maize flour|117|||cereal||3.9 0.5 70 0.6 7.3 6.9 5
-    polenta|160|||cereal||1.5 0.2 76 0.6 3 8 2
+    polenta||||cereal||1.5 0.2 76 0.6 3 8 2
     gram flour|92|||legume||6.7 0.7 47 10.8 10.8 22.4 64
-    coconut flour|108|||plant|coconut|14 12 21 8 39 19 30
+    coconut flour||||plant|coconut|14 12 21 8 39 19 30
     chestnut flour|105|||plant||3.7 0.7 65 23 11 6 10
     potato flour|160|||plant||0.3 0.1 77 3.5 5.9 6.9 55
     soya flour|85|||legume|soy|20.6 3 19 7.5 9.6 37 13
@@ -46,54 +48,54 @@ const rows: Record<ShelfGroup, string> = {
     oat flour|92|||gluten|oats|7 1.3 58 1 9 13 5
     tiger nut flour|120|||plant||24 4.5 43 20 25 5 20`,
   starches: `
-    tapioca starch|120|||plant||0.1 0 87 0.2 0.9 0.2 4
-    potato starch|160|||plant||0.1 0 83 0 0.3 0.1 5
-    cornflour|128|||cereal||0.6 0.1 88 0 0.9 0.4 9
-    arrowroot|128|||plant||0.1 0 85 0 3.4 0.3 2
+    tapioca starch||||plant||0.1 0 87 0.2 0.9 0.2 4
+    potato starch||||plant||0.1 0 83 0 0.3 0.1 5
+    cornflour||||cereal||0.6 0.1 88 0 0.9 0.4 9
+    arrowroot||||plant||0.1 0 85 0 3.4 0.3 2
     glutinous rice flour|150|||cereal||0.6 0.1 80 0.1 0.8 6 2`,
   'binders and raising': `
     psyllium husk|80|||plant||0.6 0.1 2 0 85 2 60
     xanthan gum|144|||plant||0 0 0 0 77 5 2900
     guar gum|140|||legume||0.5 0.1 0 0 80 4.5 60
-    ground linseed|112|||plant||42 3.7 1.6 1.5 27 18 30
+    ground linseed||||plant||42 3.7 1.6 1.5 27 18 30
     chia seeds|170|||plant||31 3.3 8 0 34 17 16
     gelatine|150|||gelatine||0.1 0 0 0 0 86 200
     agar|80|||plant||0.3 0.1 5 0.3 75 2 100
-    baking powder|230|||plant||0 0 30 0 0 0 10600
-    bicarbonate of soda|230|||plant||0 0 0 0 0 0 27400
+    baking powder||||plant||0 0 30 0 0 0 10600
+    bicarbonate of soda||||plant||0 0 0 0 0 0 27400
     cream of tartar|150|||plant||0 0 0 0 0.2 0 52
     fast-action dried yeast|150|||plant||7.6 1 15 0 27 40 51`,
   'sugars and syrups': `
-    caster sugar|200|||sugar||0 0 100 100 0 0 1
-    icing sugar|120|||sugar||0 0 99.5 99 0 0 2
+    caster sugar||||sugar||0 0 100 100 0 0 1
+    icing sugar||||sugar||0 0 99.5 99 0 0 2
     light muscovado sugar|210|||sugar||0 0 97 96 0 0.1 28
     dark muscovado sugar|210|||sugar||0 0 95 93 0 0.4 40
     demerara sugar|220|||sugar||0 0 99 99 0 0 5
     coconut sugar|155|||unrefined|coconut|0.5 0.3 92 85 1 1.5 120
-    golden syrup|340|||syrup||0 0 79 76 0 0.3 270
+    golden syrup||||syrup||0 0 79 76 0 0.3 270
     black treacle|335|||syrup||0 0 67 66 0 1.2 96
-    maple syrup|320|||rawSyrup||0.1 0 67 60 0 0 12
-    honey|340|||honey||0 0 81 80 0.2 0.4 10
-    agave syrup|330|||rawSyrup||0.4 0 76 68 0.2 0.1 4
-    date syrup|322|||rawSyrup||0.2 0.1 72 66 2.5 1.4 20
+    maple syrup||||rawSyrup||0.1 0 67 60 0 0 12
+    honey||||honey||0 0 81 80 0.2 0.4 10
+    agave syrup||||rawSyrup||0.4 0 76 68 0.2 0.1 4
+    date syrup||||rawSyrup||0.2 0.1 72 66 2.5 1.4 20
     glucose syrup|330|||syrup||0 0 79 30 0 0 60
     rice syrup|330|||syrup||0.1 0 78 45 0 0.5 10
     jaggery|200|||unrefined||0.1 0 95 85 0 0.5 30`,
   'other sweeteners': `
-    erythritol|200|||polyol||0 0 100 0 0 0 0
+    erythritol||||polyol||0 0 100 0 0 0 0
     xylitol|190|||polyol||0 0 100 0 0 0 0
     maltitol|190|||polyol||0 0 100 0 0 0 0
     allulose|190|||rare||0 0 100 0 0 0 0
     stevia drops|236|||intense||0 0 0 0 0 0 5`,
   fats: `
-    butter|227|||milk|milk|82 52 0.6 0.6 0 0.6 600
+    butter||||milk|milk|82 52 0.6 0.6 0 0.6 600
     unsalted butter|227|||milk|milk|82 52 0.6 0.6 0 0.6 10
     ghee|205|||milk|milk|99.5 62 0 0 0 0 2
-    plant butter|226|||refined||75 21 0.5 0.5 0 0.3 480
-    sunflower oil|218|||refined||100 11 0 0 0 0 0
-    rapeseed oil|218|||refined||100 6.6 0 0 0 0 0
-    olive oil|216|||plant||100 14 0 0 0 0 2
-    coconut oil|218|||plant|coconut|100 87 0 0 0 0 0
+    plant butter||||refined||75 21 0.5 0.5 0 0.3 480
+    sunflower oil||||refined||100 11 0 0 0 0 0
+    rapeseed oil||||refined||100 6.6 0 0 0 0 0
+    olive oil||||plant||100 14 0 0 0 0 2
+    coconut oil||||plant|coconut|100 87 0 0 0 0 0
     cocoa butter|218|||plant||100 60 0 0 0 0 0
     lard|205|||meat||99 39 0 0 0 0 2`,
   'nuts and seeds': `
@@ -108,7 +110,7 @@ const rows: Record<ShelfGroup, string> = {
     Brazil nuts|133|||plant|brazilNut|67 16 4.2 2.3 7.5 14 3
     pine nuts|135|||plant|pineNut|68 4.9 9.4 3.6 3.7 13.7 2
     peanuts|146|||legume|peanut|49 6.8 8 4.7 8.5 26 18
-    desiccated coconut|85|||plant|coconut|65 57 7.4 7.4 16 6.9 37
+    desiccated coconut||||plant|coconut|65 57 7.4 7.4 16 6.9 37
     sunflower seeds|140|||plant||51 4.5 11.5 2.6 8.6 20.8 9
     pumpkin seeds|130|||plant||46 8.5 10 1.3 6.5 30 7
     sesame seeds|144|||plant|sesame|50 7 11.7 0.3 11.8 17.7 11
@@ -132,8 +134,8 @@ const rows: Record<ShelfGroup, string> = {
     strawberries|144||0.95|fruit||0.3 0 5.7 4.9 2 0.7 1
     avocados||200|0.7|fruit||14.7 2.1 1.8 0.7 6.7 2 7`,
   'dried fruit': `
-    raisins|150|||fruit||0.5 0.1 75 65 4 3.1 26
-    sultanas|150|||fruit||0.4 0.1 69 69 2 2.7 19
+    raisins||||fruit||0.5 0.1 75 65 4 3.1 26
+    sultanas||||fruit||0.4 0.1 69 69 2 2.7 19
     currants|145|||fruit||0.3 0 70 67 6.8 4.1 8
     dried apricots|130||||sulphites?|0.5 0 55 53 7.3 3.4 10
     pitted dates|150|||fruit||0.2 0 68 63 7 2.2 2
@@ -154,22 +156,22 @@ const rows: Record<ShelfGroup, string> = {
     double cream|238|||milk|milk|47.5 29.7 1.6 1.6 0 1.5 22
     plain yoghurt|245|||milk|milk|3.3 2.1 4.7 4.7 0 3.5 46
     cream cheese|230|||milk|milk|24 15 4 4 0 6 320
-    oat drink|240|||gluten|oats|1.5 0.2 6.6 4 0.8 1 40
-    rice drink|244|||cereal||1 0.1 9.5 4 0.3 0.2 40
+    oat drink||||gluten|oats|1.5 0.2 6.6 4 0.8 1 40
+    rice drink||||cereal||1 0.1 9.5 4 0.3 0.2 40
     almond drink|240|||plant|almond|1.1 0.1 0.3 0 0.4 0.4 50
-    soya drink|243|||legume|soy|1.8 0.3 0.6 0.5 0.5 3.3 40
-    coconut milk|226|||plant|coconut|17 15 3 2 0 1.6 15`,
+    soya drink||||legume|soy|1.8 0.3 0.6 0.5 0.5 3.3 40
+    coconut milk||||plant|coconut|17 15 3 2 0 1.6 15`,
   'chocolate and flavour': `
-    cocoa powder|85|||plant||21 12.8 11.5 0.5 30 19.6 21
+    cocoa powder||||plant||21 12.8 11.5 0.5 30 19.6 21
     dark chocolate 70 %|170|||sugarMix||42 24 34 28 11 8 10
     dark chocolate drops|170|||sugarMix||28 17 55 50 8 6 10
-    vanilla extract|208|||alcohol||0.1 0 12.7 12.7 0 0.1 9
+    vanilla extract||||alcohol||0.1 0 12.7 12.7 0 0.1 9
     ground cinnamon|125|||plant||1.2 0.3 28 2.2 53 4 10
     ground ginger|88|||plant||4.2 2.6 57 3.4 14 9 27
     mixed spice|110|||plant||9 3 45 3 25 6 40
     fine sea salt|288|||salt||0 0 0 0 0 0 39300
-    cider vinegar|239|||plant||0 0 0.9 0.4 0 0 5
-    water|237|||salt||0 0 0 0 0 0 0`,
+    cider vinegar||||plant||0 0 0.9 0.4 0 0 5
+    water||||salt||0 0 0 0 0 0 0`,
 }
 
 const none: Traits = { animal: [], sweetening: [], grain: [], refined: false, legume: false, alcohol: false }
@@ -213,8 +215,9 @@ function fromRow(row: string): Ingredient {
   const known = { fat, saturates, carbohydrate, sugars, fibre, protein, sodiumMg }
   const polyol = kind === 'polyol' ? { polyols: 100, [name]: 100 } : {}
   const rare = kind === 'rare' ? { allulose: 100 } : {}
+  const gramsPerMl = cup ? Number(cup) / cupMl : typicalGramsPerMl(name)
   const measure = {
-    ...(cup ? { gramsPerMl: Number(cup) / cupMl } : {}),
+    ...(gramsPerMl === null ? {} : { gramsPerMl }),
     ...(piece ? { each: { medium: Number(piece) } } : {}),
     ...(edible ? { ediblePart: Number(edible) } : {}),
   }

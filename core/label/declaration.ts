@@ -15,12 +15,14 @@ import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { ingredientList, printedName } from './ingredientList'
 import { type FactsPanel, nutritionFacts } from './nutritionFacts'
-import { type NutritionTable, nutritionTable } from './nutritionTable'
+import { type Lack, type NutritionTable, nutritionTable } from './nutritionTable'
 import { namedButNotHighlighted, quidOf } from './quid'
 import type { Run } from './run'
 import { printedClaim, statementsOf } from './statements'
 
 export interface Problem {
+  /** Absent: it stands open. */
+  weight?: 'breaks'
   what: string
   where?: string
   mend?: string
@@ -74,10 +76,10 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const mayContain = codes.filter(
     code => !contains.includes(code) && (found[code].some(one => one.status === 'mayContain') || shared.has(code)),
   )
-  const { table, panel } =
+  const { table, panel, lacks } =
     rules.table.kind === 'nutritionFacts'
       ? nutritionFacts(rules, context.nutrition, product)
-      : { table: nutritionTable(rules, context.nutrition), panel: null }
+      : { ...nutritionTable(rules, context.nutrition), panel: null }
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const { operator } = workbook.kitchen
   const starred = new Set(
@@ -112,25 +114,23 @@ export function declarationOf(context: DeclarationContext): Declaration {
     },
     // worked out when they are looked at: a catalogue hardly looks
     get problems() {
-      problems ??= problemsOf(context, table, quid.problems, codes)
+      problems ??= problemsOf(context, table, lacks, quid.problems, codes)
       return problems
     },
   }
 }
 
-/** "fat: rhubarb" and "salt: rhubarb" become "Rhubarb lacks fat, salt." */
-function missingByIngredient(missing: readonly string[]): string {
-  const lacks = new Map<string, string[]>()
-  for (const one of missing) {
-    if (one.endsWith('.')) continue
-    const [nutrient, who] = one.split(': ') as [string, string]
-    lacks.set(who, [...(lacks.get(who) ?? []), nutrient])
+/** "Rhubarb: no fat, salt." for those that lack the same; before it whatever else is missing. */
+function missingByIngredient(missing: readonly string[], lacks: readonly Lack[]): string {
+  const nutrientsOf = new Map<string, Set<string>>()
+  for (const { nutrient, who } of lacks) {
+    const names = who.join(', ')
+    nutrientsOf.set(names, (nutrientsOf.get(names) ?? new Set()).add(nutrient))
   }
-  const sentences = missing.filter(one => one.endsWith('.'))
   return [
-    ...sentences,
-    ...[...lacks].map(
-      ([who, nutrients]) => `${who.charAt(0).toUpperCase()}${who.slice(1)}: no ${nutrients.join(', ')}.`,
+    ...(lacks.length === 0 ? missing : []),
+    ...[...nutrientsOf].map(
+      ([names, nutrients]) => `${names.charAt(0).toUpperCase()}${names.slice(1)}: no ${[...nutrients].join(', ')}.`,
     ),
   ].join(' ')
 }
@@ -146,6 +146,7 @@ const listed = (names: readonly string[]): string =>
 function problemsOf(
   context: DeclarationContext,
   table: NutritionTable,
+  lacks: readonly Lack[],
   quidProblems: Problem[],
   codes: readonly AllergenCode[],
 ): Problem[] {
@@ -162,6 +163,7 @@ function problemsOf(
       const name = nameOfClaim(claim.claim)
       problems.push({
         what: `${name.charAt(0).toUpperCase()}${name.slice(1)} ${claim.verdict === 'breaks' ? 'breaks' : 'is unproven'}${why ? `. ${sentence(why.path.at(-1)?.name, why.fact)}` : '.'}`,
+        ...(claim.verdict === 'breaks' ? { weight: 'breaks' as const } : {}),
         ...(why?.mend ? { mend: why.mend } : {}),
         where: name,
       })
@@ -207,7 +209,7 @@ function problemsOf(
     })
   if ('missing' in table)
     problems.push({
-      what: `The nutrition table cannot be given. ${missingByIngredient(table.missing)}`,
+      what: `The nutrition table cannot be given. ${missingByIngredient(table.missing, lacks)}`,
       mend: 'Add the values in the larder.',
     })
   problems.push(...quidProblems)

@@ -9,7 +9,7 @@ import type { Product } from '../model/product'
 import type { NutrientTable, Nutrition } from '../nutrition/rollUp'
 import { toPlaces } from '../words/rounding'
 import { filled } from '../words/template'
-import type { NutritionTable, TableRow } from './nutritionTable'
+import { type Lack, lacking, type NutritionTable, type TableRow } from './nutritionTable'
 
 export interface FactsPanel {
   /** "8 servings per container". */
@@ -53,20 +53,21 @@ export function nutritionFacts(
   rules: RulePack,
   nutrition: Nutrition,
   product: Product,
-): { table: NutritionTable; panel: FactsPanel | null } {
+): { table: NutritionTable; panel: FactsPanel | null; lacks: Lack[] } {
   const serving = servingOf(rules, product)
-  if ('unknown' in serving) return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null }
+  if ('unknown' in serving)
+    return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null, lacks: [] }
   const { per100g, gaps } = nutrition
   const pieceName = product.pieceName ?? 'piece'
   const piece = product.netWeight / product.pieces
-  const missing: string[] = []
+  const lacks: Lack[] = []
   const rows: TableRow[] = []
   for (const { nutrient, label, indent, optional, minor, inside } of rules.table.rows) {
     const amount = amountOf(nutrient, per100g, serving.grams)
     if (amount === null) {
       for (const code of needs(nutrient))
         if (!per100g[code])
-          missing.push(`${nutrient === 'energyKcal' ? 'energy' : nutrientName[code]}: ${(gaps[code] ?? []).join(', ')}`)
+          lacks.push({ nutrient: nutrient === 'energyKcal' ? 'energy' : nutrientName[code], who: gaps[code] ?? [] })
       continue
     }
     const printed = (value: number) => `${roundNutrient(rules.market, nutrient, value)}${unitOf(nutrient)}`
@@ -87,11 +88,12 @@ export function nutritionFacts(
     }
     rows.push(row)
   }
-  if (missing.length > 0) return { table: { missing: [...new Set(missing)] }, panel: null }
+  if (lacks.length > 0) return { table: lacking(lacks), panel: null, lacks }
   const one = serving.perContainer === '1'
   const { panel: words } = rules.table
-  if (!words) return { table: { rows }, panel: null }
+  if (!words) return { table: { rows }, panel: null, lacks }
   return {
+    lacks,
     table: { rows },
     panel: {
       words,

@@ -19,7 +19,17 @@ export interface TableRow {
   inside?: true
   unitPercent?: string
 }
+/** One nutrient that is not known, and what stands in the way, by name. */
+export interface Lack {
+  nutrient: string
+  who: string[]
+}
+/** `missing`: in words, each "nutrient: who", or a sentence of its own. */
 export type NutritionTable = { rows: TableRow[] } | { missing: string[] }
+
+export const lacking = (lacks: readonly Lack[]): NutritionTable => ({
+  missing: [...new Set(lacks.map(({ nutrient, who }) => `${nutrient}: ${who.join(', ')}`))],
+})
 
 /** "14 g", "1186 kJ / 284 kcal", or null where a value is missing. */
 function cell(rules: RulePack, nutrient: string, values: NutrientTable): string | null {
@@ -35,20 +45,20 @@ function cell(rules: RulePack, nutrient: string, values: NutrientTable): string 
 }
 
 /** EU and UK: Annex XV, per 100 g and per piece. An optional row appears where it is known. */
-export function nutritionTable(rules: RulePack, nutrition: Nutrition): NutritionTable {
+export function nutritionTable(rules: RulePack, nutrition: Nutrition): { table: NutritionTable; lacks: Lack[] } {
   const rows: TableRow[] = []
-  const missing: string[] = []
+  const lacks: Lack[] = []
   for (const { nutrient, label, indent, optional } of rules.table.rows) {
     const per100g = cell(rules, nutrient, nutrition.per100g)
     if (per100g === null) {
       if (optional) continue
       const code: NutrientCode = nutrient === 'salt' ? 'sodiumMg' : (nutrient as NutrientCode)
       const name = nutrient === 'energyKj' ? 'energy' : nutrient === 'salt' ? 'salt (sodium)' : nutrientName[code]
-      missing.push(`${name}: ${(nutrition.gaps[code] ?? []).join(', ')}`)
+      lacks.push({ nutrient: name, who: nutrition.gaps[code] ?? [] })
       continue
     }
     const perServing = cell(rules, nutrient, nutrition.perPiece)
     rows.push({ nutrient, label, indent, per100g, ...(perServing === null ? {} : { perServing }) })
   }
-  return missing.length > 0 ? { missing } : { rows }
+  return { table: lacks.length > 0 ? lacking(lacks) : { rows }, lacks }
 }

@@ -34,6 +34,13 @@ export const AllergenCode = z.enum(allergenCodes)
 
 export const allergenStatuses = ['contains', 'mayContain', 'free', 'unknown'] as const
 export type AllergenStatus = (typeof allergenStatuses)[number]
+/** In plain English, as a screen says it. */
+export const allergenStatusName: Record<AllergenStatus, string> = {
+  contains: 'contains',
+  mayContain: 'may contain',
+  free: 'free',
+  unknown: 'unknown',
+}
 
 /** The gluten cereals, oats among them as the European list has it. */
 export const glutenCereals: readonly AllergenCode[] = ['wheat', 'rye', 'barley', 'oats']

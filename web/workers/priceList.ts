@@ -26,28 +26,16 @@ const priceList = {
     stopped = false
     const slice = 5000
     const whole = { changes: [], unchanged: 0, refused: [], stopped: false } as ReturnType<typeof readPriceList>
-    const seen = new Map<string, number>()
+    const taken = new Map<string, number>()
     for (let from = columns.headRows; from < rows.length; from += slice) {
       await new Promise(resolve => setTimeout(resolve))
       if (stopped) return { ...whole, changes: [], stopped: true }
       onProgress(from, rows.length)
-      // the rows above keep their numbers: a slice is read as if it began at the top
-      const part = readPriceList(rows.slice(from, from + slice), { ...columns, headRows: 0 }, context)
+      const above = { rows: from, taken }
+      const part = readPriceList(rows.slice(from, from + slice), { ...columns, headRows: 0 }, { ...context, above })
       whole.unchanged += part.unchanged
-      for (const one of part.refused) whole.refused.push({ ...one, row: one.row + from })
-      for (const one of part.changes) {
-        const key = JSON.stringify([one.ingredient, one.pack.grams, one.pack.from])
-        const before = seen.get(key)
-        if (before === undefined) {
-          seen.set(key, one.row + from)
-          whole.changes.push({ ...one, row: one.row + from })
-        } else
-          whole.refused.push({
-            row: one.row + from,
-            text: one.name,
-            reason: `The same pack stands in row ${before} already.`,
-          })
-      }
+      whole.refused.push(...part.refused)
+      whole.changes.push(...part.changes)
     }
     onProgress(rows.length, rows.length)
     return whole

@@ -10,14 +10,15 @@ export default async function Larder() {
   for (const recipe of workbook.recipes)
     for (const id of new Set(recipe.lines.flatMap(line => ('ingredient' in line.of ? [line.of.ingredient] : []))))
       uses[id] = (uses[id] ?? 0) + 1
-  const { currency, rates } = workbook.kitchen
+  const { currency, rates, freeByNature } = workbook.kitchen
   return (
     <LarderList
       ingredients={workbook.ingredients}
       uses={uses}
       stock={stock}
       today={day}
-      kitchen={{ currency, ...(rates ? { rates } : {}) }}
+      kitchen={{ currency, ...(rates ? { rates } : {}), ...(freeByNature ? { freeByNature } : {}) }}
+      damaged={(workbook.damaged ?? []).filter(one => one.kind === 'ingredient').map(one => one.id)}
     />
   )
 }

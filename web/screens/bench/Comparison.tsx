@@ -4,6 +4,7 @@ import { assess, compareAssessments } from '@fair-tin/core/assess'
 import type { RecipeBody } from '@fair-tin/core/edit'
 import {
   allergenName,
+  allergenStatusName,
   type Line,
   type MarketCode,
   nameOfClaim,
@@ -16,8 +17,6 @@ import { adviceOn, type ComparedRow, compareRecipes, doughOf } from '@fair-tin/c
 import { weighed } from '@fair-tin/core/words'
 import { type ReactNode, useMemo } from 'react'
 import { money } from '../../ui/money'
-
-const statusWord = { contains: 'contains', mayContain: 'may contain', free: 'free', unknown: 'unknown' }
 
 const tone: Record<ComparedRow['kind'], string> = {
   same: 'text-quiet',
@@ -127,8 +126,8 @@ export function movesBetween(
     ]),
     ...changes.allergens.map((one): [string, string, string] => [
       allergenName[one.allergen],
-      statusWord[one.before],
-      statusWord[one.after],
+      allergenStatusName[one.before],
+      allergenStatusName[one.after],
     ]),
     ['a piece costs', cost(0), cost(1)],
     ['the batch weighs', weighed(changes.finished[0]), weighed(changes.finished[1])],

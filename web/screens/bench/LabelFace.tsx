@@ -66,7 +66,7 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
             {declaration.problems.map(problem => (
               <li key={problem.what} className="flex gap-2 border-b border-hair py-1.5 last:border-0">
                 <span className="pt-0.5">
-                  <VerdictMark mark={/ breaks\b/.test(problem.what) ? 'breaks' : 'unproven'} />
+                  <VerdictMark mark={problem.weight ?? 'unproven'} />
                 </span>
                 <span>
                   {problem.what} {problem.mend && <span className="text-quiet">{problem.mend}</span>}

@@ -2,7 +2,7 @@
 'use client'
 import { type CheckedAlternative, withAlternative } from '@fair-tin/core/assess'
 import { type BenchEdit, before } from '@fair-tin/core/edit'
-import { allergenName, type Line, nameOfClaim, roleName, roles } from '@fair-tin/core/model'
+import { allergenName, allergenStatusName, type Line, nameOfClaim, roleName, roles } from '@fair-tin/core/model'
 import { Command } from 'cmdk'
 import Link from 'next/link'
 import { Popover } from 'radix-ui'
@@ -12,8 +12,6 @@ import { FreezePart } from './FreezePart'
 import { type LedgerRow, scaled } from './ledgerGroups'
 import { useTyped } from './useTyped'
 import { WrittenCell } from './WrittenCell'
-
-const statusWord = { contains: 'contains', mayContain: 'may contain', free: 'free', unknown: 'unknown' }
 
 type MenuRow = Pick<LedgerRow, 'name' | 'source' | 'ingredient' | 'line'>
 const item =
@@ -267,7 +265,9 @@ function Alternatives({
               ? 'claims and allergens stay as they are'
               : [
                   ...one.claims.map(claim => `${nameOfClaim(claim.claim)} ${claim.after}`),
-                  ...one.allergens.map(allergen => `${allergenName[allergen.allergen]}: ${statusWord[allergen.after]}`),
+                  ...one.allergens.map(
+                    allergen => `${allergenName[allergen.allergen]}: ${allergenStatusName[allergen.after]}`,
+                  ),
                 ].join(', ')}
           </span>
         </button>

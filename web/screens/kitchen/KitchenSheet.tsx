@@ -1,5 +1,6 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
+import { carriesAClaim } from '@fair-tin/core/allergen'
 import { proofOf } from '@fair-tin/core/ingredient'
 import {
   type AllergenCode,
@@ -32,8 +33,8 @@ interface Row {
   equipment: string
   evidence: string
 }
+const carries = (control: Row['control']) => control !== '' && carriesAClaim.includes(control)
 const nameOf = (allergen: Row['allergen']) => (allergen === 'gluten' ? 'gluten' : allergenName[allergen])
-const carries: readonly string[] = ['notOnSite', 'separated', 'cleanedAndTested']
 const controls = [
   { value: '-', label: 'not assessed' },
   ...(Object.keys(controlName) as CrossContact['control'][]).map(value => ({ value, label: controlName[value] })),
@@ -213,13 +214,13 @@ export function KitchenSheet({
             <tbody>
               {rows.map(row => {
                 const proof = proofOf(row.evidence || undefined, documents, today)
-                const good = carries.includes(row.control) && proof.proven
+                const good = carries(row.control) && proof.proven
                 const why =
                   row.control === ''
                     ? 'not assessed'
                     : good
                       ? 'carries a claim'
-                      : !carries.includes(row.control)
+                      : !carries(row.control)
                         ? 'carries no claim'
                         : proof.proven
                           ? ''

@@ -5,6 +5,7 @@ import {
   type AllergenStatus,
   allergenCodes,
   allergenName,
+  allergenStatusName,
   evidenceKindName,
 } from '@fair-tin/core/model'
 import { toast } from 'sonner'
@@ -12,12 +13,10 @@ import { Choose, type Option } from '../../ui/Choose'
 import { Group } from '../../ui/Group'
 import type { Sheet } from './sheet'
 
-const statusOptions: { value: AllergenStatus; label: string }[] = [
-  { value: 'unknown', label: 'unknown' },
-  { value: 'free', label: 'free' },
-  { value: 'mayContain', label: 'may contain' },
-  { value: 'contains', label: 'contains' },
-]
+const statusOptions = (['unknown', 'free', 'mayContain', 'contains'] satisfies AllergenStatus[]).map(value => ({
+  value,
+  label: allergenStatusName[value],
+}))
 
 /** The documents on file, to choose what a fact rests on. */
 export const proofOptions = (sheet: Sheet): Option[] => [

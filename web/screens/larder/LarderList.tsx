@@ -1,9 +1,11 @@
 // The larder: everything bought, with its price, what it carries, and how well that is proven.
 'use client'
+import { type ProofState, proofStateOf } from '@fair-tin/core/assess'
+import type { Mark } from '@fair-tin/core/claim'
 import { packInForce } from '@fair-tin/core/cost'
-import { alsoCalled, isFreeByNature, mentions, proofOf } from '@fair-tin/core/ingredient'
+import { alsoCalled } from '@fair-tin/core/ingredient'
 import { type AllergenCode, allergenCodes, allergenName, type Ingredient, type Kitchen } from '@fair-tin/core/model'
-import { daysAfter, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
+import { toPlaces, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choose } from '../../ui/Choose'
@@ -11,7 +13,6 @@ import { moneySign } from '../../ui/money'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { pricePoints } from './PriceHistory'
 
-type ProofState = 'inForce' | 'soon' | 'out' | 'none' | 'conflict'
 interface Row {
   ingredient: Ingredient
   perKg: string | null
@@ -20,34 +21,19 @@ interface Row {
   contains: string
   may: string
   unknown: number
-  proof: { state: ProofState; mark: 'holds' | 'unproven' | 'breaks'; words: string }
+  proof: ReturnType<typeof proofStateOf>
   uses: number
   stock: number | null
   /** Everything it can be found by. */
   names: string
 }
 
-/** What contradicts a status comes first, then what ran out, then when the next does. */
-function proofState(ingredient: Ingredient, today: string): Row['proof'] {
-  const said = [ingredient.name, ingredient.labelName ?? '', ingredient.notes ?? ''].join(' . ')
-  const word = mentions(said).find(one => {
-    const status = ingredient.allergens[one.code]?.status
-    return status === 'free' || status === undefined
-  })
-  if (word) return { state: 'conflict', mark: 'breaks', words: `“${word.word}” speaks of ${allergenName[word.code]}` }
-  if (ingredient.evidence.length === 0 && isFreeByNature(ingredient))
-    return { state: 'inForce', mark: 'holds', words: 'by nature' }
-  if (ingredient.evidence.length === 0) return { state: 'none', mark: 'unproven', words: 'nothing on file' }
-  const states = ingredient.evidence.map(one => ({ one, proof: proofOf(one.id, ingredient.evidence, today) }))
-  const out = states.find(state => !state.proof.proven)
-  if (out && !out.proof.proven) return { state: 'out', mark: 'unproven', words: out.proof.fact }
-  const next = ingredient.evidence
-    .map(one => one.expires)
-    .filter(Boolean)
-    .sort()[0]
-  if (!next) return { state: 'inForce', mark: 'holds', words: 'in force' }
-  if (next <= daysAfter(today, 30)) return { state: 'soon', mark: 'holds', words: `runs out on ${spokenDay(next)}` }
-  return { state: 'inForce', mark: 'holds', words: `until ${spokenDay(next)}` }
+const markOf: Record<ProofState, Mark> = {
+  inForce: 'holds',
+  soon: 'holds',
+  out: 'unproven',
+  none: 'unproven',
+  conflict: 'unproven',
 }
 
 const any = 'any'
@@ -66,12 +52,15 @@ export function LarderList({
   stock,
   today,
   kitchen,
+  damaged,
 }: {
   ingredients: Ingredient[]
   uses: Record<string, number>
   stock: Record<string, number>
   today: string
-  kitchen: Pick<Kitchen, 'currency' | 'rates'>
+  kitchen: Pick<Kitchen, 'currency' | 'rates' | 'freeByNature'>
+  /** Ids of those that cannot be read. */
+  damaged: readonly string[]
 }) {
   const [find, setFind] = useState('')
   const [carries, setCarries] = useState(any)
@@ -96,7 +85,7 @@ export function LarderList({
           contains: withStatus('contains').join(', '),
           may: withStatus('mayContain').join(', '),
           unknown: withStatus('unknown').length,
-          proof: proofState(ingredient, today),
+          proof: proofStateOf(ingredient, { today, kitchen }),
           uses: uses[ingredient.id] ?? 0,
           stock: stock[ingredient.id] ?? null,
           names: [...names, ...names.flatMap(alsoCalled), ingredient.supplier ?? '', ingredient.article ?? '']
@@ -223,7 +212,15 @@ export function LarderList({
                     </td>
                     <td className="py-0.5 pr-3">
                       <span className="inline-flex items-center gap-1.5">
-                        <VerdictMark mark={state.mark} size={12} /> {state.words}
+                        {damaged.includes(ingredient.id) ? (
+                          <>
+                            <VerdictMark mark="breaks" size={12} /> damaged, cannot be read
+                          </>
+                        ) : (
+                          <>
+                            <VerdictMark mark={markOf[state.state]} size={12} /> {state.words}
+                          </>
+                        )}
                       </span>
                     </td>
                     <td className="figure py-0.5 pr-3 text-right whitespace-nowrap">
