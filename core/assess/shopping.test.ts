@@ -122,3 +122,13 @@ describe('a thing without a price', () => {
     })
   })
 })
+
+describe('what is peeled', () => {
+  it('is bought with its peel on: the edible share is what goes in', () => {
+    const apples = sampleIngredient('apples', { measures: [{ ediblePart: 0.8 }], packs: pack('3.00', 500) })
+    const { purchases } = shoppingFor(sampleWorkbook([apples], cake('apples')), once, {})
+    // 500 g of flesh is 625 g of fruit: two packs
+    expect(purchases[0]).toMatchObject({ needed: 625, toBuy: 625 })
+    expect(purchases[0]!.choices[0]).toMatchObject({ count: 2 })
+  })
+})

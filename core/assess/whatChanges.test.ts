@@ -46,6 +46,21 @@ describe('what changes if it is saved', () => {
     expect(changes({ ...butter, labelName: 'vegetable spread' })[0]!.what).toContain(
       'its ingredient list reads otherwise',
     ))
+  it('says of each market what changes there, and only there', () => {
+    const both = { ...workbook, products: workbook.products.map(one => ({ ...one, markets: ['uk', 'us'] as const })) }
+    // 20 mg/kg is at the limit in one market and over it in the other
+    const at20 = { ...butter, gluten: { atMostMgPerKg: 20, evidence: 'spec' } }
+    const told = whatChanges(catalogueOf(both as never), at20)!
+    expect(told.map(one => [one.product, one.market, one.what])).toEqual([['cake', 'us', ['gluten-free breaks']]])
+  })
+  it('hears what is written into the notes', () =>
+    expect(changes({ ...butter, notes: 'smells of milk' })[0]!.what).toContain('dairy-free is unproven'))
+  it('says of a market without rules that nothing can be said', () => {
+    const there = { ...workbook, products: workbook.products.map(one => ({ ...one, markets: ['ca' as const] })) }
+    expect(whatChanges(catalogueOf(there), carrying('plant spread', 'milk', 'contains'))!.map(one => one.what)).toEqual(
+      [['nothing can be said: the rules there are not here yet']],
+    )
+  })
   it('leaves out what is only served beside', () => expect(changes(carrying('cream', 'milk', 'contains'))).toEqual([]))
   it('a document that runs out makes its claims unproven', () => {
     const old = { ...butter, evidence: [{ ...butter.evidence[0]!, expires: '2026-07-01' }] }

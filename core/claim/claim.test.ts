@@ -188,6 +188,21 @@ describe('gluten-free', () => {
     const { gluten: _, ...water } = sampleIngredient('water', { evidence: [] })
     expect(gluten([figure('flour', 5), water]).verdict).toBe('holds')
   })
+  it('never takes nature for proof against a cereal that may be in it', () => {
+    const { gluten: _, ...salt } = { ...carrying('salt', 'rye', 'mayContain'), evidence: [] }
+    expect(verdicts([{ ...salt, id: 's' }], ['glutenFree']).glutenFree).not.toBe('holds')
+    expect(verdicts([sampleIngredient('salt')], ['glutenFree']).glutenFree).toBe('holds')
+  })
+  it('hears a tell-tale word also where nobody has put down a status', () => {
+    const silent = { ...sampleIngredient('barley malt'), allergens: {} }
+    const { because, verdict } = claimed([silent], ['glutenFree']).glutenFree!
+    expect(verdict).not.toBe('holds')
+    expect(because.map(reason => reason.fact).join()).toContain('speaks of barley')
+    const ghee = { ...sampleIngredient('ghee'), allergens: {} }
+    expect(claimed([ghee], ['dairyFree']).dairyFree!.because.map(reason => reason.fact)).toContain(
+      '“ghee” speaks of milk, and nobody has said whether it is there',
+    )
+  })
   it('allows oats only if specially produced, and with a figure', () => {
     const oats = carrying('oats', 'oats', 'contains')
     expect(gluten([oats]).verdict).toBe('breaks')
@@ -255,6 +270,20 @@ describe('nutrition claims', () => {
   })
   it('judges the worse end of what is known', () =>
     expect(of('lowFat', { fat: { value: 2.9, high: 3.4, source: 's' } })).toBe('breaks'))
+  it('judges a claim to hold enough by the least there can be', () => {
+    const fibre = (low: number, value: number, high: number) =>
+      verdicts(
+        [
+          sampleIngredient('bran', {
+            nutrients: { ...sampleIngredient('x').nutrients, fibre: { value, low, high, source: 'x' } },
+          }),
+        ],
+        ['sourceOfFibre', 'highFibre'],
+      )
+    expect(fibre(2.9, 3.5, 4)).toEqual({ sourceOfFibre: 'breaks', highFibre: 'breaks' })
+    expect(fibre(3, 5.9, 9)).toEqual({ sourceOfFibre: 'holds', highFibre: 'breaks' })
+    expect(fibre(6, 6.5, 9)).toEqual({ sourceOfFibre: 'holds', highFibre: 'holds' })
+  })
   it('proves nothing from a gap', () => {
     const { fat: _, ...nutrients } = sampleIngredient('x').nutrients
     expect(verdicts([sampleIngredient('thing', { nutrients })], ['lowFat']).lowFat).toBe('unproven')

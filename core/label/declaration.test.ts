@@ -4,7 +4,7 @@ import { assess } from '../assess/assess'
 import type { Ingredient } from '../model/ingredient'
 import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
-import type { Run } from './run'
+import { type Run, textOf } from './run'
 
 const marked = (runs: readonly Run[]) => runs.map(run => (run.strong ? `*${run.text}*` : run.text)).join('')
 type Lines = Parameters<typeof sampleRecipe>[1]
@@ -224,6 +224,22 @@ describe('what stands around it', () => {
         problem => problem.what,
       ),
     ).toContain('The kitchen shares gluten, and no cereal is named.')
+  })
+  it('warns of a laxative effect above 10 % of polyols, not at it', () => {
+    const said = (polyols: number) =>
+      declared(
+        [
+          sampleIngredient('sweetener', {
+            traits: { ...sampleIngredient('x').traits, sweetening: ['polyol'] },
+            nutrients: { ...sampleIngredient('x').nutrients, polyols: { value: polyols, source: 'x' } },
+          }),
+        ],
+        [sampleLine('sweetener', 100)],
+      )
+        .statements.map(textOf)
+        .join(' ')
+    expect(said(10)).not.toContain('laxative')
+    expect(said(10.1)).toContain('Excessive consumption may produce laxative effects.')
   })
   it('dates from the day of baking', () =>
     expect(

@@ -98,6 +98,14 @@ describe('billOf', () => {
     expect(bill.lines.map(line => line.grams)).toEqual([75, 25])
     expect(bill.lines[0]!.path.map(step => step.id)).toEqual(['top', 'blend', 'flour'])
   })
+  it('takes the outer bake’s water from a part as from any line', () => {
+    const part = sampleRecipe('blend', [sampleLine('flour', 100)])
+    const top = sampleRecipe('top', [sampleLine('part:blend', 100), sampleLine('water', 100)], { bakeLoss: 0.2 })
+    const bill = billOf(sampleWorkbook([flour, water], [top, part]), 'top')
+    expect(bill.finished).toBeCloseTo(160, 9)
+    expect(bill.lines.map(line => line.baked)).toEqual([0.8, 0.8])
+    expect(bill.waterLost).toBeCloseTo(40, 9)
+  })
   it('carries roles through parts: beside wins, else where the part ends up', () => {
     const roleOf = (outer: Role, inner: Role) =>
       billOf(
@@ -166,6 +174,8 @@ describe('billOf', () => {
       expect(bill.lines).toHaveLength(4)
       const ways = bill.lines.reduce((sum, line) => sum + 1 + (line.otherWays ?? 0), 0)
       expect(ways).toBe(2 ** (levels + 1))
+      for (const line of bill.lines)
+        expect(line.grams).toBeCloseTo(line.times * (line.ingredient === 'flour' ? 60 : 40), 9)
       // 25 g of what comes in, whatever stands between, less what the outermost loses
       expect(bill.finished).toBeCloseTo(25, 9)
       expect(bill.finished + bill.waterLost + bill.drained).toBeCloseTo(bill.ingoing, 9)
@@ -187,6 +197,28 @@ describe('billOf', () => {
     const round = billOf(sampleWorkbook([flour], chain([sampleLine('flour', 10), sampleLine('part:r0', 10)])), 'r0')
     expect(round.gaps.map(gap => gap.why)).toEqual(['circle', 'circle'])
     expect(round.lines.map(line => line.ingredient)).toEqual(['flour', 'flour'])
+  })
+  it('a recipe cut short inside a circle is worked out anew where it stands outside of it: no food is lost', () => {
+    const bill = billOf(
+      sampleWorkbook(
+        [flour, water],
+        [
+          sampleRecipe('a', [sampleLine('part:b', 10, { id: 'by b' }), sampleLine('part:c', 10, { id: 'by c' })]),
+          sampleRecipe('b', [sampleLine('part:c', 10), sampleLine('flour', 10)]),
+          sampleRecipe('c', [sampleLine('part:b', 10), sampleLine('water', 10)]),
+        ],
+      ),
+      'a',
+    )
+    const inLine = (id: string) =>
+      bill.lines
+        .filter(line => line.topLine === id)
+        .map(line => line.ingredient)
+        .sort()
+    expect([inLine('by b'), inLine('by c')]).toEqual([
+      ['flour', 'water'],
+      ['flour', 'water'],
+    ])
   })
   it('merged or not, every mass is the same: a part twice inside a part, and the same with copies of it', () => {
     fc.assert(

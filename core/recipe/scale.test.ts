@@ -19,6 +19,11 @@ describe('scaleFactor', () => {
     expect(factor({ tin: { shape: 'rectangle', length: 40, width: 20, depth: 5 }, tins: 1 })).toBeCloseTo(2, 9)
     expect(factor({ useUp: { ingredient: 'sugar', grams: 250 } })).toBeCloseTo(2.5, 9)
   })
+  it('uses up what goes in, not what is served beside', () => {
+    const beside = sampleRecipe('top', [sampleLine('flour', 100), sampleLine('flour', 300, { role: 'beside' })])
+    const use = { useUp: { ingredient: 'flour', grams: 200 } }
+    expect(scaleFactor(beside, use, sampleWorkbook([sampleIngredient('flour')], [beside]))).toBe(2)
+  })
   it('says what is missing instead of guessing', () => {
     const { pieces: _, tin: __, ...bare } = recipe
     expect(() => scaleFactor(bare, { pieces: 4 }, workbook)).toThrow(/how many pieces/)
