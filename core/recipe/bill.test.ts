@@ -222,31 +222,39 @@ describe('billOf', () => {
   })
   it('merged or not, every mass is the same: a part twice inside a part, and the same with copies of it', () => {
     fc.assert(
-      fc.property(lines, loss, lines, loss, fc.boolean(), (inner, innerLoss, outer, outerLoss, after) => {
-        const made = (second: string) => {
-          const recipes = [
-            sampleRecipe('top', [sampleLine('part:middle', 500), sampleLine('flour', 10)], { bakeLoss: 0.07 }),
-            sampleRecipe(
-              'middle',
-              [sampleLine('part:p', 100), ...outer, sampleLine(`part:${second}`, 50, { afterBake: after })],
-              { bakeLoss: outerLoss },
-            ),
-            sampleRecipe('p', inner, { bakeLoss: innerLoss }),
-            sampleRecipe('copy', inner, { bakeLoss: innerLoss }),
-          ]
-          return billOf(sampleWorkbook([flour], recipes), 'top')
-        }
-        const [one, two] = [made('p'), made('copy')]
-        // masses of a tonne and more: alike to nine figures
-        const near = (x: number, y: number) => expect(Math.abs(x - y)).toBeLessThanOrEqual(1e-9 * one.ingoing)
-        for (const key of ['ingoing', 'finished', 'drained', 'waterLost'] as const) near(one[key], two[key])
-        for (const role of roles) {
-          const [x, y] = [one, two].map(bill =>
-            bill.lines.reduce((sum, line) => sum + (line.role === role ? line.grams : 0), 0),
-          )
-          near(x!, y!)
-        }
-      }),
+      fc.property(
+        lines,
+        loss,
+        lines,
+        loss,
+        fc.boolean(),
+        loss,
+        (inner, innerLoss, outer, outerLoss, after, retained) => {
+          const made = (second: string) => {
+            const recipes = [
+              sampleRecipe('top', [sampleLine('part:middle', 500), sampleLine('flour', 10)], { bakeLoss: 0.07 }),
+              sampleRecipe(
+                'middle',
+                [sampleLine('part:p', 100), ...outer, sampleLine(`part:${second}`, 50, { afterBake: after, retained })],
+                { bakeLoss: outerLoss },
+              ),
+              sampleRecipe('p', inner, { bakeLoss: innerLoss }),
+              sampleRecipe('copy', inner, { bakeLoss: innerLoss }),
+            ]
+            return billOf(sampleWorkbook([flour], recipes), 'top')
+          }
+          const [one, two] = [made('p'), made('copy')]
+          // masses of a tonne and more: alike to nine figures
+          const near = (x: number, y: number) => expect(Math.abs(x - y)).toBeLessThanOrEqual(1e-9 * one.ingoing)
+          for (const key of ['ingoing', 'finished', 'drained', 'waterLost'] as const) near(one[key], two[key])
+          for (const role of roles) {
+            const [x, y] = [one, two].map(bill =>
+              bill.lines.reduce((sum, line) => sum + (line.role === role ? line.grams : 0), 0),
+            )
+            near(x!, y!)
+          }
+        },
+      ),
     )
   })
   it('follows parts so deep and no deeper, and says so', () => {

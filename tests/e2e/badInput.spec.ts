@@ -112,7 +112,7 @@ test('text no database can hold is made holdable, said, and stops nothing', asyn
   await page.reload()
   await page.keyboard.press('4')
   await expect(notes).toHaveValue('Half \ufffd a cake,  and all')
-  for (const at of ['/products/%00', '/larder/a%00b', '/parts/%ED%A0%80'])
+  for (const at of ['/products/%00', '/larder/a%00b', '/parts/%00x'])
     expect((await page.request.get(at)).status(), at).toBeLessThan(500)
 })
 
