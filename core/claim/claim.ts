@@ -1,40 +1,35 @@
-// Which rule judges which claim.
-import type { AllergenCode } from '../model/allergen'
+// Which rule judges which claim. A claim named in model/claim.ts without a rule here does not compile.
 import type { ClaimCode, NamedClaim } from '../model/claim'
 import { absence } from './absence'
 import { grainFree, noAddedSugar, paleo, refinedSugarFree, vegan, vegetarian } from './byTrait'
 import { glutenFree } from './glutenFree'
-import { nutritional } from './nutritional'
+import { keto, nutritional } from './nutritional'
 import { type ClaimContext, type ClaimResult, concluded } from './verdict'
 
-const freeFrom: Partial<Record<NamedClaim, AllergenCode>> = {
-  dairyFree: 'milk',
-  eggFree: 'egg',
-  peanutFree: 'peanut',
-  soyFree: 'soy',
-  sesameFree: 'sesame',
-}
-const rules: Partial<Record<NamedClaim, (context: ClaimContext) => ClaimResult>> = {
+const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   ...nutritional,
+  keto,
   glutenFree,
+  dairyFree: context => absence('dairyFree', ['milk'], context),
+  eggFree: context => absence('eggFree', ['egg'], context),
+  nutFree: context => absence('nutFree', context.rules.nuts, context),
+  peanutFree: context => absence('peanutFree', ['peanut'], context),
+  soyFree: context => absence('soyFree', ['soy'], context),
+  sesameFree: context => absence('sesameFree', ['sesame'], context),
   vegan,
   vegetarian,
   noAddedSugar,
   refinedSugarFree,
   grainFree,
   paleo,
-  nutFree: context => absence('nutFree', context.rules.nuts, context),
 }
 
-/** Does its verdict rest on figures of the finished food? */
-export const restsOnNutrition = (claim: ClaimCode): boolean => claim in nutritional
+/** A claim about nutrients, which brings statements of its own along and ends exemptions from the table. */
+export const isNutritionClaim = (claim: ClaimCode): boolean => claim in nutritional || claim === 'noAddedSugar'
 
-/** Judges one claim. A claim without a rule is unproven, never true by default. */
+/** Judges one claim. A claim of the house's own is unproven until somebody answers for it, never true by default. */
 export function judge(claim: ClaimCode, context: ClaimContext): ClaimResult {
-  const named = claim as NamedClaim
-  const code = freeFrom[named]
-  if (code) return absence(named, [code], context)
-  const rule = rules[named]
+  const rule = rules[claim as NamedClaim]
   if (rule) return rule(context)
   return concluded(claim, context, [
     {

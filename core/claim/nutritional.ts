@@ -157,7 +157,8 @@ function protein(context: ClaimContext): ClaimResult {
   })
 }
 
-export const nutritional: Partial<Record<NamedClaim, (context: ClaimContext) => ClaimResult>> = {
+/** Claims about nutrients, each against its market's limit. */
+export const nutritional = {
   lowFat: context => ceiling('lowFat', 'fat', context.rules.claims.lowFat, context),
   lowSugar: context => ceiling('lowSugar', 'sugars', context.rules.claims.lowSugar, context),
   sugarFree: context => {
@@ -167,20 +168,22 @@ export const nutritional: Partial<Record<NamedClaim, (context: ClaimContext) => 
   sourceOfFibre: context => fibre('sourceOfFibre', context),
   highFibre: context => fibre('highFibre', context),
   sourceOfProtein: protein,
-  keto: context =>
-    context.rules.claims.lowCarbohydrate === 'notPermitted'
-      ? refused(
-          'keto',
-          context,
-          'breaks',
-          'this market permits no low-carbohydrate claim, so it cannot be printed',
-          'Show the carbohydrate figure instead.',
-        )
-      : refused(
-          'keto',
-          context,
-          'unproven',
-          'this market does not define it; say which way of counting is meant, and print the figure',
-          'Show the carbohydrate figure instead.',
-        ),
-}
+} satisfies Partial<Record<NamedClaim, (context: ClaimContext) => ClaimResult>>
+
+/** Low carbohydrate by another name: no market here lets it hold. */
+export const keto = (context: ClaimContext): ClaimResult =>
+  context.rules.claims.lowCarbohydrate === 'notPermitted'
+    ? refused(
+        'keto',
+        context,
+        'breaks',
+        'this market permits no low-carbohydrate claim, so it cannot be printed',
+        'Show the carbohydrate figure instead.',
+      )
+    : refused(
+        'keto',
+        context,
+        'unproven',
+        'this market does not define it; say which way of counting is meant, and print the figure',
+        'Show the carbohydrate figure instead.',
+      )

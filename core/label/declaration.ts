@@ -11,6 +11,7 @@ import type { Product } from '../model/product'
 import { onlyInMethods } from '../recipe/onlyInMethod'
 import { daysAfter } from '../words/day'
 import { toPlaces } from '../words/rounding'
+import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { ingredientList, printedName } from './ingredientList'
@@ -44,7 +45,9 @@ export interface Declaration {
   particulars: {
     netQuantity: string
     netGrams: number
+    /** "per slice (51 g)", and its halves. */
     serving: string
+    servingHeads: [string, string]
     pieceGrams: number
     date: string | null
     storage: string | null
@@ -91,7 +94,11 @@ export function declarationOf(context: DeclarationContext): Declaration {
   )
   let problems: Problem[] | null = null
   const pieceGrams = product.netWeight / product.pieces
-  const pieceName = product.pieceName ?? 'piece'
+  const { perPiece, pieceWeight } = rules.words.table
+  const servingHeads: [string, string] = [
+    filled(perPiece, { piece: product.pieceName ?? 'piece' }),
+    filled(pieceWeight, { n: toPlaces(pieceGrams, 0) }),
+  ]
   return {
     market: rules.market,
     name: product.legalName ?? product.name,
@@ -105,7 +112,8 @@ export function declarationOf(context: DeclarationContext): Declaration {
     particulars: {
       netQuantity: quantityIn(rules.words, product.netWeight),
       netGrams: product.netWeight,
-      serving: `per ${pieceName} (${toPlaces(pieceGrams, 0)} g)`,
+      serving: servingHeads.join(' '),
+      servingHeads,
       pieceGrams,
       date: dateMark(product, workbook.today, rules),
       storage: product.keeps?.storage || null,

@@ -1,4 +1,6 @@
 // The sentences a label carries besides its list and its table, each where its market asks for it.
+
+import { isNutritionClaim } from '../claim/claim'
 import type { RulePack } from '../market/rulePack'
 import { referenceAmountOf } from '../market/serving'
 import type { AllergenCode } from '../model/allergen'
@@ -49,19 +51,9 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
 export const printedClaim = (claim: ClaimCode, { words }: RulePack): string =>
   words.claims[claim as NamedClaim] ?? nameOfClaim(claim)
 
-const nutrientClaims = new Set<string>([
-  'sugarFree',
-  'noAddedSugar',
-  'lowSugar',
-  'lowFat',
-  'highFibre',
-  'sourceOfFibre',
-  'sourceOfProtein',
-])
-
 /** What a nutrition claim that holds must be printed with. */
 function besideClaims({ claims, nutrition, rules, product }: DeclarationContext): string[] {
-  const holding = claims.filter(claim => claim.verdict === 'holds' && nutrientClaims.has(claim.claim))
+  const holding = claims.filter(claim => claim.verdict === 'holds' && isNutritionClaim(claim.claim))
   const about = (...named: string[]) => holding.some(claim => named.includes(claim.claim))
   const { naturallySweet, notLowCalorie, disclosure } = rules.claims
   const said: string[] = []

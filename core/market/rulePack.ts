@@ -114,6 +114,8 @@ export interface Words {
   useBy: string
   lot: string
   draft: string
+  /** Heads of a table of typical values: `{piece}` what a piece is called, `{n}` grams. */
+  table: { typical: string; per100g: string; perPiece: string; pieceWeight: string }
   /** Twelve, January first. */
   months: string[]
   /** `{day}`, `{month}` in words, `{year}`. */

@@ -24,7 +24,7 @@ export { type Balance, bakersPercentages, type Masses, massesOf } from './masses
 export { type OnlyInMethod, onlyInMethod, onlyInMethodOf } from './onlyInMethod'
 export { circleFact, circleThrough, isFrozen, type PartNeed, partsNeeded } from './part'
 export { partOnBench, productsWith } from './partOnBench'
-export { type BatchTarget, scaleFactor } from './scale'
+export { type BatchTarget, mostMakings, scaleFactor, tooLarge } from './scale'
 export { type Advice, adviceOn, type Dough, doughOf } from './structure'
 export { baseArea, impossible, type TinRule, tinFactor, tinRoom, tinVolume } from './tin'
 export {

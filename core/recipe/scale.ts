@@ -5,6 +5,12 @@ import type { Workbook } from '../model/workbook'
 import { billOf } from './bill'
 import { impossible, type TinRule, tinFactor, tinRoom } from './tin'
 
+/** The largest batch: more makings at once are a slip of the finger. */
+export const mostMakings = 1000
+/** Why a batch of so many makings is too large; '' where it is not. */
+export const tooLarge = (factor: number): string =>
+  factor > mostMakings ? `That is over ${mostMakings} makings at once.` : ''
+
 export type BatchTarget =
   | { pieces: number }
   | { grams: number }

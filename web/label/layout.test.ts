@@ -93,7 +93,7 @@ describe('a label', () => {
     }))
   it('looks up every word in its font, the name of a piece too', () => {
     const { particulars, ...rest } = declare('ginger-teff-loaf')
-    expect(layOut({ ...rest, particulars: { ...particulars, serving: 'per bun 🙂 (92 g)' } })).toEqual({
+    expect(layOut({ ...rest, particulars: { ...particulars, servingHeads: ['per bun 🙂', '(92 g)'] } })).toEqual({
       tooMuch: expect.stringContaining('no “🙂”'),
     })
   })
@@ -101,7 +101,10 @@ describe('a label', () => {
     const { particulars, ...rest } = declare('ginger-teff-loaf')
     let set = 0
     for (let letters = 1; letters <= 60; letters++) {
-      const laid = layOut({ ...rest, particulars: { ...particulars, serving: `per ${'m'.repeat(letters)} (92 g)` } })
+      const laid = layOut({
+        ...rest,
+        particulars: { ...particulars, servingHeads: [`per ${'m'.repeat(letters)}`, '(92 g)'] },
+      })
       if ('tooMuch' in laid) continue
       set++
       const column = laid.rules[0]!.x1

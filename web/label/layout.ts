@@ -77,7 +77,7 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
   ]
   // identity and net quantity: in one field of vision
   if (panel) return { left: [...left, ...dated], above: draft, table: null, below: [], foot: [net] }
-  const table = 'rows' in declaration.table ? tableOf(declaration.table.rows, particulars) : null
+  const table = 'rows' in declaration.table ? tableOf(declaration.table.rows, particulars, words) : null
   if (letters.quantityAt === 'foot') return { left: [...left, ...dated], above: draft, table, below: [], foot: [net] }
   return { left, above: draft, table, below: [net, ...dated], foot: [] }
 }
@@ -118,7 +118,12 @@ function everyWord({ left, above, table, below, foot }: Content, { panel, table:
     one.words.flatMap(word => word.pieces.map(bit => bit.text)),
   )
   const cells = table
-    ? [...table.head.second, ...table.rows.flatMap(row => [row.label, ...row.first, ...row.second])]
+    ? [
+        table.head.title,
+        table.head.first,
+        ...table.head.second,
+        ...table.rows.flatMap(row => [row.label, ...row.first, ...row.second]),
+      ]
     : []
   const said = panel ? [panel.servings, panel.servingSize, panel.wholeUnit ?? '', ...Object.values(panel.words)] : []
   const rows = panel && 'rows' in facts ? facts.rows.flatMap(row => [row.label, row.perServing ?? '']) : []

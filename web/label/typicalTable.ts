@@ -1,17 +1,22 @@
 // The table of typical values, per 100 g and per piece (Regulation (EU) 1169/2011, Annex XV).
 import type { Declaration, TableRow } from '@fair-tin/core/label'
+import type { Words } from '@fair-tin/core/market'
 import { textWidth } from './metrics'
 import type { Page } from './page'
 import { type Column, leading } from './paragraph'
 
 export interface Table {
-  head: { first: string; second: [string, string] }
+  head: { title: string; first: string; second: [string, string] }
   rows: { label: string; indent: number; first: string[]; second: string[] }[]
 }
 const split = (text: string | undefined, energy: boolean) => (energy ? (text ?? '').split(' / ') : [text ?? ''])
 
-export const tableOf = (rows: readonly TableRow[], { serving }: Declaration['particulars']): Table => ({
-  head: { first: 'per 100 g', second: [serving.replace(/ \(.*/, ''), serving.replace(/^[^(]*/, '')] },
+export const tableOf = (
+  rows: readonly TableRow[],
+  { servingHeads }: Declaration['particulars'],
+  { table }: Words,
+): Table => ({
+  head: { title: table.typical, first: table.per100g, second: servingHeads },
   rows: rows.map(row => ({
     label: row.label,
     indent: row.indent,
@@ -42,7 +47,7 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
     return lines.length
   }
   column.y += em * leading
-  const deepHead = label('Typical values', 0)
+  const deepHead = label(head.title, 0)
   put(head.first, firstEdge, column.y)
   for (const [at, words] of head.second.entries()) put(words, right, column.y + at * em * leading)
   column.y += em * leading * Math.max(1, deepHead - 1)

@@ -9,6 +9,7 @@ export const britishWords: Words = {
   useBy: 'Use by',
   lot: 'Lot {lot}',
   draft: 'DRAFT. Not for sale.',
+  table: { typical: 'Typical values', per100g: 'per 100 g', perPiece: 'per {piece}', pieceWeight: '({n} g)' },
   months: [...englishMonths],
   date: '{day} {month} {year}',
   quantity: { grams: '{n} g', kilograms: '{n} kg', kilogramPlaces: 3, ounces: null },

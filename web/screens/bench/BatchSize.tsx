@@ -1,10 +1,11 @@
 // How much to make: by pieces, by tins, or by a factor.
 'use client'
 import { type Recipe, type TinCount, tinName } from '@fair-tin/core/model'
+import { mostMakings, tooLarge } from '@fair-tin/core/recipe'
 import { commaDoubt, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { ToggleGroup } from 'radix-ui'
 import { type PointerEvent, type ReactNode, type RefObject, useRef, useState } from 'react'
-import { type Batch, mostMakings } from './batch/batch'
+import type { Batch } from './batch/batch'
 
 const factors: [string, number][] = [
   ['½', 0.5],
@@ -115,9 +116,7 @@ function Count({
         ? commaDoubt(text) || 'Type a number.'
         : value <= 0
           ? 'A batch is more than nothing.'
-          : next > mostMakings
-            ? `That is over ${mostMakings} makings at once.`
-            : ''
+          : tooLarge(next)
     setKept({ typed: text, shows: problem === '' ? shownAs(ofOne * next) : shown, wrong: problem !== '' })
     onProblem(problem)
     if (problem === '') onSize(next)

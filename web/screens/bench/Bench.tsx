@@ -14,7 +14,7 @@ import {
   unknownIngredient,
   type Workbook,
 } from '@fair-tin/core/model'
-import { circleFact, circleThrough } from '@fair-tin/core/recipe'
+import { circleFact, circleThrough, mostMakings } from '@fair-tin/core/recipe'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -27,7 +27,7 @@ import { namesOf, partsOf } from '../larder/named'
 import { AddLines } from './AddLines'
 import { BatchSize } from './BatchSize'
 import { BenchTitle } from './BenchTitle'
-import { batchFor, fillingsOf, mostMakings, oneMaking } from './batch/batch'
+import { batchFor, fillingsOf, oneMaking } from './batch/batch'
 import type { Editing } from './editing'
 import { History } from './History'
 import { Ledger } from './Ledger'

@@ -6,7 +6,7 @@ import { roleName, roles } from '@fair-tin/core/model'
 import { CircleHelp, Trash2 } from 'lucide-react'
 import { memo } from 'react'
 import { Choose, type Option } from '../../ui/Choose'
-import { type DraftLine, questionsOf } from './draft'
+import { type DraftLine, questionsOf, readAmounts } from './draft'
 import { Pick } from './Pick'
 
 export const roleOptions: Option[] = roles.map(role => ({ value: role, label: roleName[role] }))
@@ -82,8 +82,7 @@ const Row = memo(function Row({
   if (ofProblem) questions.unshift(ofProblem)
   if (amountProblem && !questions.includes(amountProblem)) questions.unshift(amountProblem)
   const said = line.text || 'new line'
-  const unreadable =
-    questions.some(question => question.startsWith('“') && question.includes('amount')) || amountProblem !== undefined
+  const unreadable = 'problem' in readAmounts(line.amount) || amountProblem !== undefined
   return (
     <>
       {headed && (

@@ -8,6 +8,7 @@ import {
   fillTins,
   scaleFactor,
   type TinRule,
+  tooLarge,
 } from '@fair-tin/core/recipe'
 
 export interface Batch {
@@ -17,13 +18,13 @@ export interface Batch {
   rule: TinRule
 }
 export const oneMaking: Batch = { factor: 1, into: null, rule: 'depth' }
-export const mostMakings = 1000
 
 /** The batch for a target, or in words why there is none. */
 export function batchFor(target: BatchTarget, recipe: Recipe, workbook: Workbook): Batch | { problem: string } {
   try {
     const factor = scaleFactor(recipe, target, workbook)
-    if (factor > mostMakings) return { problem: `That is over ${mostMakings} makings at once.` }
+    const problem = tooLarge(factor)
+    if (problem) return { problem }
     return { factor, into: 'into' in target ? target.into : null, rule: ('into' in target && target.rule) || 'depth' }
   } catch (error) {
     if (error instanceof RangeError) return { problem: error.message }
