@@ -1,7 +1,15 @@
 import { defineConfig } from 'vitest/config'
 
 const project = (name: string, include: string[]) => ({
-  test: { name, include, environment: 'node' as const, pool: 'threads' as const, isolate: false, testTimeout: 60_000, hookTimeout: 60_000 },
+  test: {
+    name,
+    include,
+    environment: 'node' as const,
+    pool: 'threads' as const,
+    isolate: false,
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
+  },
 })
 export default defineConfig({
   test: {

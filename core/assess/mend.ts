@@ -1,4 +1,5 @@
 // What else could stand in a line's place, so that a claim which breaks or is unproven there would hold.
+
 import { type Mark, severity } from '../claim/verdict'
 import { shelfName } from '../ingredient/shelfName'
 import type { ClaimCode } from '../model/claim'
@@ -6,19 +7,19 @@ import type { Ingredient } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
 import type { Line, Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
+import { stems } from '../words/stem'
 import { assess } from './assess'
 
 const idle = new Set(['flour', 'ground', 'light', 'dark', 'fine', 'plain', 'free', 'house', 'fresh'])
-const stems = (name: string): string[] =>
-  (name.toLowerCase().match(/\p{L}{3,}/gu) ?? []).map(word => word.replace(/s$/, '')).filter(word => !idle.has(word))
+const tellingWords = (name: string): string[] => stems(name, 3).filter(word => !idle.has(word))
 const releases = /\b(?:oil|spray|paper|wax)\b/i
 
 /** Might one do the work of the other? The same shelf name, a shared word in the name, or both used on a tin. */
 function alike(a: Ingredient, b: Ingredient, line: Line): boolean {
   if (shelfName(a) === shelfName(b)) return true
   if (line.role === 'release') return releases.test(b.name)
-  const words = new Set([...stems(a.name), ...stems(a.standsFor ?? '')])
-  return [...stems(b.name), ...stems(b.standsFor ?? '')].some(word => words.has(word))
+  const words = new Set([...tellingWords(a.name), ...tellingWords(a.standsFor ?? '')])
+  return [...tellingWords(b.name), ...tellingWords(b.standsFor ?? '')].some(word => words.has(word))
 }
 
 export interface Swap {

@@ -1,5 +1,6 @@
 // What needs someone today: proof that ran out or soon will, claims that do not hold, words that contradict a status,
 // and lots past their date. Sentences, each with the one thing to do.
+
 import { statusOf } from '../allergen/rollUp'
 import { fullCostOf } from '../cost/fullCost'
 import { underFloor } from '../cost/price'
@@ -11,6 +12,7 @@ import type { Ingredient } from '../model/ingredient'
 import { marketName } from '../model/market'
 import type { Damaged, Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
+import { capital, spokenList } from '../words/listing'
 import { percent } from '../words/rounding'
 import { assess } from './assess'
 import { catalogueOf } from './catalogue'
@@ -33,14 +35,6 @@ export interface ShelfLot {
   useBy?: string
   left: number
 }
-
-const joined = (names: readonly string[], most = 4): string =>
-  names.length <= most
-    ? names.length < 2
-      ? (names[0] ?? '')
-      : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
-    : `${names.slice(0, most).join(', ')} and ${names.length - most} more`
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Does any fact of the ingredient rest on this document? */
 const carries = (ingredient: Ingredient, id: string): boolean =>
@@ -125,7 +119,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
     matters.push({
       key: `claim ${product.id}`,
       weight: 'breaks',
-      what: `${product.name}: ${joined(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
+      what: `${product.name}: ${spokenList(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
       detail: first ? `${capital(first.path.at(-1)?.name ?? 'It')}: ${first.fact}.` : '',
       does: 'Review it',
       at: `/products/${product.id}`,
@@ -143,7 +137,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
           weight: users.length > 0 ? 'unproven' : 'note',
           what: `${what} ran out on ${spokenDay(one.expires)}.`,
           detail:
-            users.length > 0 ? `${joined(users)} can claim nothing that rests on it.` : 'Nothing sold uses it now.',
+            users.length > 0 ? `${spokenList(users)} can claim nothing that rests on it.` : 'Nothing sold uses it now.',
           does: 'Renew it',
           at: `/larder/${ingredient.id}`,
         })
@@ -154,7 +148,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
           what: `${what} runs out on ${spokenDay(one.expires)}.`,
           detail:
             users.length > 0
-              ? `${joined(users)} ${users.length > 1 ? 'hang' : 'hangs'} on it.`
+              ? `${spokenList(users)} ${users.length > 1 ? 'hang' : 'hangs'} on it.`
               : 'Nothing sold uses it now.',
           does: 'Ask for the new one',
           at: `/larder/${ingredient.id}`,
@@ -165,10 +159,10 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
       matters.push({
         key: `conflict ${ingredient.id}`,
         weight: users.length > 0 ? 'unproven' : 'note',
-        what: `The words of ${ingredient.name} speak of ${joined(conflicts.map(code => allergenName[code]))}, and its status does not.`,
+        what: `The words of ${ingredient.name} speak of ${spokenList(conflicts.map(code => allergenName[code]))}, and its status does not.`,
         detail:
           users.length > 0
-            ? `Until it is settled nothing of it is proven for ${joined(users)}.`
+            ? `Until it is settled nothing of it is proven for ${spokenList(users)}.`
             : 'Nothing sold uses it now.',
         does: 'Settle it',
         at: `/larder/${ingredient.id}`,
@@ -179,7 +173,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
         key: `open ${ingredient.id}`,
         weight: 'unproven',
         what: `${open.length === allergenCodes.length ? 'Nobody has answered for' : `${open.length} allergens are unknown for`} ${ingredient.name}.`,
-        detail: `${joined(users)} ${users.length > 1 ? 'use' : 'uses'} it.`,
+        detail: `${spokenList(users)} ${users.length > 1 ? 'use' : 'uses'} it.`,
         does: 'Ask the supplier',
         at: `/larder/${ingredient.id}`,
       })
@@ -189,7 +183,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
         key: `nutrition ${ingredient.id}`,
         weight: 'note',
         what: `${capital(ingredient.name)} has no nutrition values.`,
-        detail: `The table of ${joined(users)} cannot be printed.`,
+        detail: `The table of ${spokenList(users)} cannot be printed.`,
         does: 'Look it up',
         at: `/larder/${ingredient.id}`,
       })
@@ -205,7 +199,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
         key: `kitchen ${one.id}`,
         weight: one.expires < today ? 'unproven' : 'note',
         what: `The kitchen’s ${evidenceKindName[one.kind]} ${one.reference} ${one.expires < today ? 'ran' : 'runs'} out on ${spokenDay(one.expires)}.`,
-        detail: `It answers for ${joined(names)}.`,
+        detail: `It answers for ${spokenList(names)}.`,
         does: 'Renew the record',
         at: '/kitchen',
       })

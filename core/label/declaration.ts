@@ -1,4 +1,5 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
+
 import { kitchenFindings } from '../allergen/crossContact'
 import { rolledUp } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
@@ -10,6 +11,7 @@ import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import { onlyInMethods } from '../recipe/onlyInMethod'
 import { daysAfter } from '../words/day'
+import { capital } from '../words/listing'
 import { toPlaces } from '../words/rounding'
 import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
@@ -137,16 +139,14 @@ function missingByIngredient(missing: readonly string[], lacks: readonly Lack[])
   }
   return [
     ...(lacks.length === 0 ? missing : []),
-    ...[...nutrientsOf].map(
-      ([names, nutrients]) => `${names.charAt(0).toUpperCase()}${names.slice(1)}: no ${[...nutrients].join(', ')}.`,
-    ),
+    ...[...nutrientsOf].map(([names, nutrients]) => `${capital(names)}: no ${[...nutrients].join(', ')}.`),
   ].join(' ')
 }
 
 /** "Release spray: contains wheat." */
 const sentence = (name: string | undefined, fact: string): string => {
   const text = name ? `${name}: ${fact}` : fact
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`
+  return `${capital(text)}.`
 }
 const listed = (names: readonly string[]): string =>
   names.length <= 4 ? names.join(', ') : `${names.slice(0, 4).join(', ')} and ${names.length - 4} more`
@@ -170,7 +170,7 @@ function problemsOf(
       const why = claim.because[0]
       const name = nameOfClaim(claim.claim)
       problems.push({
-        what: `${name.charAt(0).toUpperCase()}${name.slice(1)} ${claim.verdict === 'breaks' ? 'breaks' : 'is unproven'}${why ? `. ${sentence(why.path.at(-1)?.name, why.fact)}` : '.'}`,
+        what: `${capital(name)} ${claim.verdict === 'breaks' ? 'breaks' : 'is unproven'}${why ? `. ${sentence(why.path.at(-1)?.name, why.fact)}` : '.'}`,
         ...(claim.verdict === 'breaks' ? { weight: 'breaks' as const } : {}),
         ...(why?.mend ? { mend: why.mend } : {}),
         where: name,

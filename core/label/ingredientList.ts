@@ -1,5 +1,6 @@
 // The ingredient list: descending weight as used, compounds in brackets, allergens named as the market asks.
 // EU and UK: Regulation (EU) 1169/2011, Art. 18 to 21 and Annex VII. US: 21 CFR 101.4. Both from memory.
+
 import type { FindingTable } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
 import type { AllergenCode } from '../model/allergen'
@@ -7,6 +8,7 @@ import { byId } from '../model/byId'
 import type { Component, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import type { Bill, BillLine } from '../recipe/bill'
+import { capital } from '../words/listing'
 import { declaredCodes, emphasised, inBrackets, labelNameOf } from './emphasis'
 import type { Quid } from './quid'
 import { joined, plain, type Run, strong, textOf } from './run'
@@ -81,7 +83,7 @@ export function ingredientList(context: ListContext): Run[] {
     )
   const runs = grouped ? joined([listed(main), [plain(`, ${minor}: `)], listed(last)]) : listed(entries)
   const first = runs[0]
-  if (first) first.text = first.text.charAt(0).toUpperCase() + first.text.slice(1)
+  if (first) first.text = capital(first.text)
   return runs
 }
 

@@ -1,8 +1,10 @@
 // QUID: the share of an ingredient in the name or picture (Regulation (EU) 1169/2011, Art. 22 and Annex VIII).
+
 import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
 import { toPlaces } from '../words/rounding'
+import { stems } from '../words/stem'
 import { filled } from '../words/template'
 
 export interface Quid {
@@ -50,16 +52,15 @@ export function quidOf(
   return quid
 }
 
-/** The words of a name, without a plural s. */
-const stems = (name: string): string[] =>
-  (name.toLowerCase().match(/\p{L}{4,}/gu) ?? []).map(word => word.replace(/s$/, ''))
+/** Shorter words than this name nothing. */
+const letters = 4
 
 /** Highlighted or not, an ingredient whose name stands in the product's name needs its share. */
 export function namedButNotHighlighted(product: Product, bill: Bill, workbook: Workbook): string[] {
-  const words = new Set(stems(`${product.name} ${product.legalName ?? ''}`))
+  const words = new Set(stems(`${product.name} ${product.legalName ?? ''}`, letters))
   const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
   const covered = new Set(
-    workbook.ingredients.filter(one => product.highlighted?.includes(one.id)).flatMap(one => stems(one.name)),
+    workbook.ingredients.filter(one => product.highlighted?.includes(one.id)).flatMap(one => stems(one.name, letters)),
   )
   const vague = new Set([
     'flour',
@@ -79,7 +80,7 @@ export function namedButNotHighlighted(product: Product, bill: Bill, workbook: W
   return workbook.ingredients
     .filter(ingredient => used.has(ingredient.id) && !product.highlighted?.includes(ingredient.id))
     .filter(ingredient =>
-      stems(ingredient.name).some(stem => !vague.has(stem) && !covered.has(stem) && words.has(stem)),
+      stems(ingredient.name, letters).some(stem => !vague.has(stem) && !covered.has(stem) && words.has(stem)),
     )
     .map(ingredient => ingredient.name)
 }

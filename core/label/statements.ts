@@ -7,13 +7,12 @@ import type { AllergenCode } from '../model/allergen'
 import { type ClaimCode, type NamedClaim, nameOfClaim } from '../model/claim'
 import type { Component } from '../model/ingredient'
 import type { NutrientCode } from '../model/nutrient'
+import { capital } from '../words/listing'
 import { atMost } from '../words/rounding'
 import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
 import { labelNameOf } from './emphasis'
 import { joined, plain, type Run, strong } from './run'
-
-const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
 interface Said {
   contains: readonly AllergenCode[]
@@ -38,7 +37,7 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
   if (mayContain.length > 0) statements.push(joined([[plain(rules.words.mayContain)], names(mayContain), [plain('.')]]))
   for (const text of quid) statements.push([plain(text)])
   if (holding.length > 0) {
-    statements.push([plain(`${sentence(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
+    statements.push([plain(`${capital(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
     for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
   }
   for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])
@@ -98,6 +97,6 @@ function byContent({ workbook, bill, nutrition, rules }: DeclarationContext): st
   const coloured = (colours?.each ?? [])
     .filter(colour => naming(colour).test(words))
     .map(({ names, eNumber }) => `${names[0]} (${eNumber})`)
-  if (colours && coloured.length > 0) said.push(sentence(filled(colours.text, { colours: coloured.join(', ') })))
+  if (colours && coloured.length > 0) said.push(capital(filled(colours.text, { colours: coloured.join(', ') })))
   return said
 }

@@ -1,6 +1,8 @@
 // What a row of a recipe is, by itself: a heading, an amount, something to do, or what a page puts around a recipe.
+
 import { mentions } from '../ingredient/lexicon'
 import { readAmount } from '../measure/quantity'
+import { capital } from '../words/listing'
 import { plainly } from '../words/number'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
@@ -76,7 +78,7 @@ export function groupNamed(row: string, next: string, apart: boolean): string | 
   if (/^to serve\b/i.test(row) && !/:$/.test(row) && row.length > 12) return null
   const said = (named[1] ?? named[2])!.replace(/^the /i, '').trim()
   const name = said === said.toUpperCase() ? said.toLowerCase() : said
-  return name.charAt(0).toUpperCase() + name.slice(1)
+  return capital(name)
 }
 /** A heading of a group rather than the name of a recipe: "Biscuit base:". */
 export const namesGroup = (row: string): boolean => /:$/.test(row) && groupWord.test(row.slice(0, -1).trim())

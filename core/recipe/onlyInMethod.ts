@@ -1,8 +1,10 @@
 // Food that only the method speaks of: "Brush with milk" where no line holds milk. Lines are checked; words in a method are not.
+
 import { mentions } from '../ingredient/lexicon'
 import { byId } from '../model/byId'
 import { partKey, type Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
+import { stems } from '../words/stem'
 
 export interface OnlyInMethod {
   /** Index of the step. */
@@ -10,8 +12,7 @@ export interface OnlyInMethod {
   word: string
 }
 
-const stem = (word: string) => word.toLowerCase().replace(/s$/, '')
-const wordsOf = (text: string) => (text.match(/\p{L}+/gu) ?? []).map(stem)
+const wordsOf = (text: string) => stems(text, 1)
 /** "Cream the sugar and spread": something done, and no cream. */
 const doing = /(?:^|[.;:,]\s*|\b(?:and|then)\s+)$/i
 

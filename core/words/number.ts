@@ -149,6 +149,7 @@ export function typedDecimal(text: string): string | null {
 
 /** The number a field holds; NaN where it holds nothing, no number, or one that could be two (`commaDoubt` asks). */
 export function typedNumber(text: string): number {
+  if (/^\s*\d+(?:\.\d+)?e\d{1,3}\s*$/i.test(text)) return Number(text)
   const minus = /^\s*[-−]/.exec(text)
   const decimal = typedDecimal(minus ? text.slice(minus[0].length) : text)
   return decimal === null ? Number.NaN : minus ? -Number(decimal) : Number(decimal)

@@ -1,13 +1,13 @@
 // The roll-up of a 40-line, three-level product, three ways in one run: core, a recursive SQL query on the same data,
 // and a bare loop over flat arrays that does only the multiply-adds. Prints rates and ratios; judges nothing.
 
+import { assess, billOf, type Ingredient, type Recipe, type Workbook } from '@fair-tin/core'
+import postgres from 'postgres'
 import { allergenStatusesOf } from '../../core/allergen/rollUp'
 import { costOf } from '../../core/cost/cost'
 import { rulesOf } from '../../core/market/market'
 import { allergenCodes } from '../../core/model/allergen'
 import { nutritionOf } from '../../core/nutrition/rollUp'
-import { assess, billOf, type Ingredient, type Recipe, type Workbook } from '@fair-tin/core'
-import postgres from 'postgres'
 import { ingredients } from '../../demo/ingredients'
 import { kitchen } from '../../demo/kitchen'
 

@@ -112,7 +112,7 @@ test('from the starter shelf: measures and typical nutrition, and every allergen
   await page.getByPlaceholder('By any name it goes by').fill('almond meal')
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('ground almonds')
-  await expect(page.getByLabel('Grams in a US cup')).toHaveValue('100')
+  await expect(page.getByLabel('Grams in a US cup')).toHaveValue('104')
   await expect(page.getByLabel('Status for almond')).toContainText('contains')
   await expect(page.getByLabel('Status for milk')).toContainText('unknown')
   await expect(page.getByText('25 unknown. Unknown is never free')).toBeVisible()

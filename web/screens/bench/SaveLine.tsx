@@ -3,6 +3,7 @@
 import { BenchEdit } from '@fair-tin/core/edit'
 import { nameOfClaim, type Recipe } from '@fair-tin/core/model'
 import { writtenAmount } from '@fair-tin/core/recipe'
+import { capital } from '@fair-tin/core/words'
 import { useState } from 'react'
 import type { Aside as SetAside } from './outbox'
 import type { useBenchEdits } from './useBenchEdits'
@@ -123,7 +124,7 @@ function OneAside({ one, edits, nameOf }: { one: SetAside; edits: Edits; nameOf:
   return (
     <div className="flex flex-wrap items-center gap-x-2">
       <span>
-        <b>{what}</b> was not changed. {one.why.charAt(0).toUpperCase() + one.why.slice(1)}
+        <b>{what}</b> was not changed. {capital(one.why)}
         {typed === null && edit && <> You wanted {said(edit)}.</>}
         {typed === null && !edit && raw?.item !== undefined && <> You wanted {String(raw.item)}.</>}
       </span>

@@ -30,7 +30,7 @@ interface Props {
 }
 
 const grams = (text: string): number => {
-  const read = /^(.+?)\s*(kg|g)?$/i.exec(text.trim())
+  const read = /^(?!-)(.+?)\s*(kg|g)?$/i.exec(text.trim())
   return read ? typedNumber(read[1]!) * (/kg/i.test(read[2] ?? '') ? 1000 : 1) : Number.NaN
 }
 

@@ -34,9 +34,24 @@ type Answer = Pick<BenchThings, 'product' | 'recipe' | 'ingredients'> & {
   stamp: number
 }
 
+/** Does anything in it stand at a version before that of the other? */
+export function isOlder(served: BenchThings, than: BenchThings): boolean {
+  const versions = new Map(than.ingredients.map(one => [one.id, one.version ?? 0]))
+  return (
+    (served.product.version ?? 0) < (than.product.version ?? 0) ||
+    served.recipe.version < than.recipe.version ||
+    served.ingredients.some(one => (one.version ?? 0) < (versions.get(one.id) ?? 0))
+  )
+}
+
 /** `address` takes the saves. `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
 export function useBenchEdits(served: Served, address: string, onStale: () => void) {
   const [base, setBase] = useState(served)
+  const latest = useRef(served)
+  const stand = useCallback((next: Served) => {
+    latest.current = next
+    setBase(next)
+  }, [])
   const [box, setBox] = useState<Box>(emptyBox)
   const [clashes, setClashes] = useState<BenchClash[]>([])
   const [state, setState] = useState<SaveState>({ kind: 'saved' })
@@ -72,19 +87,20 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ edits: sending }),
       })
-      const said = (await answer.json()) as Answer | { problem: string }
+      const said = (await answer.json()) as Answer | { problem: string; refused?: RefusedEdit[] }
       if ('problem' in said) {
         if (passing(answer.status)) throw new Error(said.problem)
         // it would be refused for ever: the rest is not to wait behind it
         failures.current = 0
-        leave(sending.map(edit => ({ edit, why: said.problem })))
+        leave(said.refused ?? sending.map(edit => ({ edit, why: said.problem })))
         setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
         return
       }
       failures.current = 0
       const fresh = said.before === stamp.current
       if (fresh) stamp.current = said.stamp
-      setBase(before => ({
+      const before = latest.current
+      stand({
         product: said.product,
         recipe: said.recipe,
         ingredients: [
@@ -92,7 +108,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
           ...said.ingredients.filter(one => !before.ingredients.some(other => other.id === one.id)),
         ],
         stamp: fresh ? said.stamp : before.stamp,
-      }))
+      })
       setClashes(before => [...before, ...said.clashes])
       leave(said.refused)
       setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
@@ -112,7 +128,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
           failures.current === 0 ? 0 : Math.min(longestWait, 500 * 2 ** failures.current),
         )
     }
-  }, [address, keep, onStale])
+  }, [address, keep, onStale, stand])
 
   // what an earlier visit left unsaved goes first
   useEffect(() => {
@@ -150,9 +166,11 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   // the page brought something newer: what is pending is laid over it
   useEffect(() => {
     if (served.stamp < stamp.current) return
+    // it was read before a save of ours went through: what stands here is newer, and it is read once more
+    if (isOlder(served, latest.current)) return onStale()
     stamp.current = served.stamp
-    setBase(served)
-  }, [served])
+    stand(served)
+  }, [served, stand, onStale])
 
   const put = useCallback(
     (edits: readonly BenchEdit[], change: (box: Box) => Partial<Box>) => {

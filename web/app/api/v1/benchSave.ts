@@ -18,6 +18,9 @@ export async function saveBench(request: Request, on: OnBench): Promise<Response
       const result = await editBench(sql, on, body.data.edits)
       return result && { ...result, before, stamp: await readStamp(sql) }
     })
+    // nothing of it was taken: the reasons come along, one for each
+    if (done && done.refused.length === body.data.edits.length)
+      return Response.json({ problem: done.refused[0]!.why, refused: done.refused }, { status: 422 })
     return done
       ? Response.json(done)
       : problem(410, `This ${'part' in on ? 'part' : 'product or its recipe'} was taken out in another window.`)
