@@ -19,7 +19,9 @@ interface Row {
 }
 const problemOf = (error: z.ZodError): string => {
   const [issue] = error.issues
-  return `at “${issue?.path.join('.') ?? ''}”: ${issue?.message ?? 'it cannot be read'}`.replace(/[^.]$/, '$&.')
+  // the schema's own words are for programmers
+  const why = !issue || /^Invalid|expected/i.test(issue.message) ? 'what stands there is nothing known' : issue.message
+  return `at “${issue?.path.join('.') ?? ''}”: ${why}`.replace(/[^.]$/, '$&.')
 }
 
 /** One row, or the damage of it thrown. */

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { unknownIngredient } from '../model/ingredient'
 import type { Line, Role } from '../model/recipe'
+import type { Workbook } from '../model/workbook'
 import { billOf } from './bill'
 
 const flour = sampleIngredient('flour')
@@ -145,6 +148,29 @@ describe('billOf', () => {
     expect(billOf(sampleWorkbook([], [sampleRecipe('s', [sampleLine('part:s', 1)])]), 's').unknown[0]).toContain(
       'contains itself: s → s',
     )
+  })
+  it('follows nothing that is damaged: what stands in its place is a gap, whatever its name', () => {
+    const salt = unknownIngredient('salt', 'salt')
+    const book = {
+      ...sampleWorkbook(
+        [flour, salt],
+        [sampleRecipe('top', [sampleLine('flour', 90), sampleLine('salt', 10), sampleLine('part:icing', 5)])],
+        { claims: ['glutenFree', 'vegan', 'eggFree', 'noAddedSugar'] },
+      ),
+      damaged: [
+        { kind: 'ingredient' as const, id: 'salt', name: 'salt', problem: 'torn.' },
+        { kind: 'recipe' as const, id: 'icing', name: 'Icing', problem: 'torn.' },
+      ],
+    }
+    expect(billOf(book, 'top').gaps.map(gap => [gap.why, gap.kind, gap.path.at(-1)!.name])).toEqual([
+      ['damaged', 'component', 'salt'],
+      ['weight', 'amount', 'icing'],
+      ['damaged', 'component', 'Icing'],
+    ])
+    const { damaged: _, ...whole } = { ...book, recipes: [sampleRecipe('top', [sampleLine('salt', 10)])] }
+    const verdicts = (of: Workbook) => assess(of, 'cake', 'uk').claims.map(one => one.verdict)
+    expect(verdicts(whole)[0]).toBe('holds')
+    expect(new Set(verdicts({ ...whole, damaged: book.damaged }))).toEqual(new Set(['unproven']))
   })
   it('names what is no longer there', () => {
     expect(

@@ -5,7 +5,7 @@ import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
 import { type Line, partKey, type Recipe, type Role } from '../model/recipe'
 import type { Size } from '../model/unit'
-import type { Workbook } from '../model/workbook'
+import { damageOf, type Workbook } from '../model/workbook'
 
 export interface PathStep {
   id: string
@@ -62,7 +62,7 @@ export interface BillGap {
   /** The shortest way to it. */
   path: PathStep[]
   otherWays?: number
-  why: 'gone' | 'circle' | 'tooDeep' | 'weight'
+  why: 'gone' | 'damaged' | 'circle' | 'tooDeep' | 'weight'
   fact: string
   /** `component`: what it is, is not known, so nothing can be proven. `amount`: only how much. */
   kind: 'component' | 'amount'
@@ -85,6 +85,7 @@ export interface Bill {
 }
 
 const asWeight = 'written as a weight'
+const damagedFact = 'is damaged and cannot be read'
 
 /** Grams of one line of an ingredient: the written sum, or the mass said beside it where the amount is no mass. */
 export function lineGrams(line: Line, ingredient: Ingredient, recipe: Recipe): GramsResult {
@@ -214,6 +215,15 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
   /** Worked out under a recipe still on the way that it runs back to: good while that one stays on the way. */
   const leaning = new Map<string, { making: Making; on: number }>()
 
+  const missing = (id: string): BillGap => {
+    const damage = damageOf(workbook, 'recipe', id)
+    return {
+      path: [{ id, name: damage?.name ?? id }],
+      ...(damage ? { why: 'damaged', fact: damagedFact } : { why: 'gone', fact: 'this recipe is no longer there' }),
+      kind: 'component',
+    }
+  }
+
   /** One making of a recipe, its paths starting there, and the depth of the outermost recipe it runs back to, if any. */
   function make(id: string): { making: Making; on: number } {
     const known = made.get(id)
@@ -227,7 +237,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           lines: [],
           finished: 0,
           parts: [],
-          gaps: [{ path: [{ id, name: id }], why: 'gone', fact: 'this recipe is no longer there', kind: 'component' }],
+          gaps: [missing(id)],
         },
         on: Number.POSITIVE_INFINITY,
       }
@@ -254,6 +264,9 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           continue
         }
         const path = [here, { id: ingredient.id, name: ingredient.name }]
+        // what stands in its place proves nothing, whatever its name
+        if (damageOf(workbook, 'ingredient', ingredient.id))
+          making.gaps.push({ path, why: 'damaged', fact: damagedFact, kind: 'component' })
         const weight = lineGrams(line, ingredient, recipe)
         const leaf: BillLine = {
           ingredient: ingredient.id,

@@ -83,7 +83,7 @@ test('a change that is refused waits for nobody: it is set aside, put right or p
   await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('210 g')
   await page.keyboard.press('Enter')
   await expect(saved).toContainText('2 not taken')
-  await page.getByLabel('The product, as you wanted it').fill('250')
+  await page.getByLabel('The net weight of a pack, as you wanted it').fill('250')
   await page.getByRole('button', { name: 'Put it right' }).click()
   await page.getByRole('button', { name: 'Put it away' }).click()
   await expect(alert).toBeHidden()

@@ -1,6 +1,6 @@
 // Whether what is on the screen is saved, and the plain choice where two windows disagree.
 'use client'
-import { BenchEdit } from '@fair-tin/core/edit'
+import { BenchEdit, type ProductField, productFields } from '@fair-tin/core/edit'
 import { nameOfClaim, type Recipe } from '@fair-tin/core/model'
 import { writtenAmount } from '@fair-tin/core/recipe'
 import { capital } from '@fair-tin/core/words'
@@ -69,11 +69,31 @@ const fieldName: Partial<Record<string, string>> = {
   steps: 'The method',
   whole: 'The recipe',
   product: 'The product',
-  tick: 'The product',
+  tick: 'Claims and markets',
 }
+const productFieldName: Record<ProductField, string> = {
+  name: 'The name',
+  legalName: 'The name on a label',
+  netWeight: 'The net weight of a pack',
+  pieces: 'The pieces in a pack',
+  pieceName: 'What a piece is called',
+  category: 'The kind of bake',
+  keeps: 'How it keeps',
+  packing: 'What it is packed in',
+  packsPerBox: 'The packs in a box',
+  losses: 'The losses',
+  pricing: 'How it is priced',
+  prices: 'A price in force',
+  tax: 'The tax',
+}
+/** What a change is about, as far as it can be told from what was sent. */
+const fieldOf = (edit: { kind?: unknown; field?: unknown } | null): string | undefined =>
+  edit?.kind === 'product' && productFields.includes(edit.field as ProductField)
+    ? productFieldName[edit.field as ProductField]
+    : fieldName[String(edit?.kind)]
 const about = (edit: BenchEdit, recipe: Recipe, nameOf: (line: string) => string): string => {
   if (edit.kind === 'packs') return 'A price'
-  const named = fieldName[edit.kind]
+  const named = fieldOf(edit)
   if (named) return named
   const line = edit.kind === 'add' || edit.kind === 'remove' ? edit.line.id : 'line' in edit ? edit.line : ''
   return recipe.lines.some(one => one.id === line) ? nameOf(line) : 'A line that is gone'
@@ -114,13 +134,13 @@ export function Asides({ edits, nameOf }: { edits: Edits; nameOf: (line: string)
 
 function OneAside({ one, edits, nameOf }: { one: SetAside; edits: Edits; nameOf: (line: string) => string }) {
   const edit = BenchEdit.safeParse(one.edit).data ?? null
-  const raw = one.edit as { kind?: string; to?: unknown; was?: unknown; item?: unknown } | null
+  const raw = one.edit as { kind?: string; field?: string; to?: unknown; was?: unknown; item?: unknown } | null
   // what was typed as words or a number is put right where it stands
   const typed = typeof raw?.to === 'string' || typeof raw?.to === 'number' ? String(raw.to) : null
   const [text, setText] = useState(typed ?? '')
   const right =
     typed === null ? null : BenchEdit.safeParse({ ...raw, to: typeof raw?.to === 'number' ? Number(text) : text }).data
-  const what = edit ? about(edit, edits.things.recipe, nameOf) : (fieldName[raw?.kind ?? ''] ?? 'A change')
+  const what = edit ? about(edit, edits.things.recipe, nameOf) : (fieldOf(raw) ?? 'A change')
   return (
     <div className="flex flex-wrap items-center gap-x-2">
       <span>
