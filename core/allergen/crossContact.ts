@@ -36,7 +36,7 @@ export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gl
         proven: false,
         reason: { path: where, fact: `${how}: that carries no claim`, mend: 'Keep it apart, or clean and test.' },
       }
-    const proof = proofOf(record.evidence, workbook.evidence, workbook.today)
+    const proof = proofOf(record.evidence, workbook.evidence, workbook.today, workbook.kitchen.evidenceYears)
     if (proof.proven) return { allergen, proven: true, reason: { path: where, fact: how, evidence: proof.evidence } }
     return {
       allergen,

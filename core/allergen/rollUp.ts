@@ -56,6 +56,12 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
   return words
 }
 
+/** A word in names, notes or composition that speaks of `code` and is none of `but`; undefined where there is none. */
+export const wordFor = (ingredient: Ingredient, code: AllergenCode, but: RegExp): string | undefined =>
+  [ingredient.name, ingredient.labelName ?? '', ingredient.notes ?? '', ...componentWords(ingredient.composition)]
+    .flatMap(text => mentions(text))
+    .find(mention => mention.code === code && !but.test(mention.word))?.word
+
 const madeFrom: Partial<Record<AllergenCode, (typeof animalTraits)[number]>> = {
   milk: 'milk',
   egg: 'egg',
@@ -76,7 +82,7 @@ function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
 export function statusOf(
   ingredient: Ingredient,
   code: AllergenCode,
-  workbook: { today: string; kitchen: Pick<Workbook['kitchen'], 'freeByNature'> },
+  workbook: { today: string; kitchen: Pick<Workbook['kitchen'], 'freeByNature' | 'evidenceYears'> },
 ): Omit<Finding, 'at' | 'reason'> & Omit<Reason, 'path'> {
   const said = ingredient.allergens[code]
   const name = allergenName[code]
@@ -125,7 +131,7 @@ export function statusOf(
     }
   if (said.evidence === undefined && isFreeByNature(ingredient, workbook.kitchen.freeByNature))
     return { status: 'free', proven: true, fact: `free of ${name} by nature` }
-  const proof = proofOf(said.evidence, ingredient.evidence, workbook.today)
+  const proof = proofOf(said.evidence, ingredient.evidence, workbook.today, workbook.kitchen.evidenceYears)
   if (proof.proven) return { status: 'free', proven: true, fact: `free of ${name}`, evidence: proof.evidence }
   return {
     status: 'free',
@@ -142,6 +148,7 @@ interface Known {
   exemptable: readonly AllergenCode[]
   today: string
   nature: unknown
+  years: unknown
   statuses: Status[]
   ranks: Uint8Array
 }
@@ -151,9 +158,10 @@ const statusesKnown = new WeakMap<Ingredient, Known[]>()
 
 function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonly AllergenCode[]): Known {
   const { today } = workbook
-  const nature = workbook.kitchen.freeByNature
+  const { freeByNature: nature, evidenceYears: years } = workbook.kitchen
   const all = statusesKnown.get(ingredient) ?? []
-  for (const one of all) if (one.exemptable === exemptable && one.today === today && one.nature === nature) return one
+  for (const one of all)
+    if (one.exemptable === exemptable && one.today === today && one.nature === nature && one.years === years) return one
   const statuses = allergenCodes.map(code =>
     statusOf(
       exemptable.includes(code) || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient),
@@ -161,7 +169,14 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonl
       workbook,
     ),
   )
-  const known = { exemptable, today, nature, statuses, ranks: Uint8Array.from(statuses, one => strength[one.status]) }
+  const known = {
+    exemptable,
+    today,
+    nature,
+    years,
+    statuses,
+    ranks: Uint8Array.from(statuses, one => strength[one.status]),
+  }
   // a day that passed, or a list that was edited, is not asked for again
   statusesKnown.set(ingredient, [known, ...all].slice(0, 6))
   return known
@@ -170,7 +185,12 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonl
 /** Does evidence in force say that nothing of this line stays on the food? */
 function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
   if (line.leavesNothing === undefined || (line.role !== 'drained' && line.role !== 'release')) return null
-  const proof = proofOf(line.leavesNothing, [...workbook.evidence, ...ingredient.evidence], workbook.today)
+  const proof = proofOf(
+    line.leavesNothing,
+    [...workbook.evidence, ...ingredient.evidence],
+    workbook.today,
+    workbook.kitchen.evidenceYears,
+  )
   return proof.proven ? proof.evidence : null
 }
 

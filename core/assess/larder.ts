@@ -1,6 +1,6 @@
 // How well an ingredient is proven, as the larder shows it: the same judgement that a claim rests on.
 import { statusOf } from '../allergen/rollUp'
-import { proofOf } from '../ingredient/evidence'
+import { lastDayOf, proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
 import { allergenCodes } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
@@ -13,7 +13,7 @@ export type ProofState = 'inForce' | 'soon' | 'out' | 'none' | 'conflict'
 /** The gravest first: what contradicts a status, what no longer proves it, then when the next document runs out. */
 export function proofStateOf(
   ingredient: Ingredient,
-  within: { today: string; kitchen: Pick<Kitchen, 'freeByNature'> },
+  within: { today: string; kitchen: Pick<Kitchen, 'freeByNature' | 'evidenceYears'> },
   soon = 30,
 ): { state: ProofState; words: string } {
   const statuses = allergenCodes.map(code => statusOf(ingredient, code, within))
@@ -25,15 +25,14 @@ export function proofStateOf(
     return !unproven && isFreeByNature(ingredient, within.kitchen.freeByNature)
       ? { state: 'inForce', words: 'by nature' }
       : { state: 'none', words: 'nothing on file' }
-  const proofs = evidence.map(one => proofOf(one.id, evidence, within.today))
+  const proofs = evidence.map(one => proofOf(one.id, evidence, within.today, within.kitchen.evidenceYears))
   const out = proofs.find(proof => !proof.proven)
   if (out && !out.proven) return { state: 'out', words: out.fact }
   if (unproven) return { state: 'out', words: unproven.fact }
   const next = evidence
-    .flatMap(one => one.expires ?? [])
+    .map(one => lastDayOf(one, within.kitchen.evidenceYears))
     .sort()
-    .at(0)
-  if (!next) return { state: 'inForce', words: 'in force' }
+    .at(0)!
   return next <= daysAfter(within.today, soon)
     ? { state: 'soon', words: `runs out on ${spokenDay(next)}` }
     : { state: 'inForce', words: `until ${spokenDay(next)}` }

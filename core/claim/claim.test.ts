@@ -217,6 +217,57 @@ describe('gluten-free', () => {
       gluten([{ ...starch, evidence: [{ id: 'spec', kind: 'test', reference: 'T', dated: '2026-06-01' }] }]).verdict,
     ).toBe('holds')
   })
+  it('takes a flag for what it says and no more: starch freed of gluten is no spelt, special oats are no barley', () => {
+    const test = [{ id: 'test', kind: 'test' as const, reference: 'T', dated: '2026-06-01', expires: '2027-06-01' }]
+    const freed = (name: string) =>
+      verdicts(
+        [
+          {
+            ...carrying(name, 'wheat', 'contains', {
+              glutenRemoved: true,
+              gluten: { atMostMgPerKg: 5, evidence: 'test' },
+            }),
+            evidence: [...sampleIngredient('x').evidence, ...test],
+          },
+        ],
+        ['glutenFree'],
+      ).glutenFree
+    expect([freed('wheat starch'), freed('spelt starch'), freed('wheat and barley starch')]).toEqual([
+      'holds',
+      'unproven',
+      'unproven',
+    ])
+    const oats = sampleIngredient('malted oat flakes', {
+      oatsSpeciallyProduced: true,
+      composition: [{ name: 'barley malt' }],
+    })
+    expect(verdicts([oats], ['glutenFree']).glutenFree).toBe('unproven')
+  })
+  it('never stands beside a warning of wheat: a figure and a may-contain are settled first', () => {
+    expect(verdicts([carrying('flour', 'wheat', 'mayContain')], ['glutenFree']).glutenFree).toBe('unproven')
+    const shares = (allergen: 'wheat' | 'oats') =>
+      verdicts([sampleIngredient('flour')], ['glutenFree'], book => ({
+        ...book,
+        kitchen: {
+          ...book.kitchen,
+          crossContact: book.kitchen.crossContact.map(one =>
+            one.allergen === allergen ? { ...one, control: 'shared' as const } : one,
+          ),
+        },
+      })).glutenFree
+    expect([shares('wheat'), shares('oats')]).toEqual(['unproven', 'unproven'])
+  })
+  it('is unproven while a part that goes in has nothing in it', () => {
+    const book = sampleWorkbook(
+      [sampleIngredient('flour')],
+      [
+        sampleRecipe('top', [sampleLine('flour', 100), sampleLine('part:icing', 10)]),
+        sampleRecipe('icing', [sampleLine('flour', 10, { role: 'beside' })]),
+      ],
+      { claims: all },
+    )
+    expect(new Set(assess(book, 'cake', 'uk').claims.map(one => one.verdict))).toEqual(new Set(['unproven']))
+  })
   it('is unproven while a weight is missing', () => {
     const workbook = sampleWorkbook(
       [sampleIngredient('flour')],

@@ -1,6 +1,6 @@
 // "Gluten-free": each line by itself first (dilution never cures), then the blend, then the kitchen.
 import { kitchenFindings } from '../allergen/crossContact'
-import { conflictsIn, type Reason } from '../allergen/rollUp'
+import { conflictsIn, type Reason, wordFor } from '../allergen/rollUp'
 import { proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
 import { glutenCereals } from '../model/allergen'
@@ -17,13 +17,21 @@ interface LineGluten {
   reason: Omit<Reason, 'path'>
 }
 
+/** A cereal's own plain word, which a starch of it may carry in its name. */
+const plainWord = /^(?:wheat|rye|barley)/i
+
 /** One ingredient against the limit. */
 function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): LineGluten {
   const { rules, workbook } = context
   const limit = rules.gluten.atMostMgPerKg
   const over = (mgPerKg: number) => (rules.gluten.below ? atMost(limit, mgPerKg) : !atMost(mgPerKg, limit))
   const figure = ingredient.gluten?.atMostMgPerKg ?? null
-  const proof = proofOf(ingredient.gluten?.evidence, ingredient.evidence, workbook.today)
+  const proof = proofOf(
+    ingredient.gluten?.evidence,
+    ingredient.evidence,
+    workbook.today,
+    workbook.kitchen.evidenceYears,
+  )
   const proven = figure !== null && proof.proven
   for (const cereal of glutenCereals) {
     if (ingredient.allergens[cereal]?.status !== 'contains') continue
@@ -32,6 +40,17 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
       (rules.gluten.oats === 'withFigure' ||
         (rules.gluten.oats === 'speciallyProduced' && ingredient.oatsSpeciallyProduced === true))
     const removed = cereal !== 'oats' && ingredient.glutenRemoved === true && rules.gluten.removedWheat === 'withTest'
+    // starch can be freed of gluten; spelt, malt or a wholemeal named in it has not been
+    const kind = removed ? wordFor(ingredient, cereal, plainWord) : undefined
+    if (kind)
+      return {
+        verdict: 'unproven',
+        mgPerKg: null,
+        reason: {
+          fact: `“${kind}” stands in it, and that gluten was taken out answers for ${cereal} starch only`,
+          mend: 'Settle it with the supplier, and put the answer in the larder.',
+        },
+      }
     if (oatsAllowed || (removed && (!proven || proof.evidence?.kind === 'test'))) continue
     if (removed)
       return {
@@ -51,8 +70,9 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
         ...(proof.evidence ? { evidence: proof.evidence } : {}),
       },
     }
+  // no flag answers for a word: specially produced oats are put down as oats, and starch as its cereal
   const conflict = glutenCereals.map(code => conflictsIn(context.found[code]).get(at)).find(Boolean)
-  if (conflict && !ingredient.glutenRemoved && !ingredient.oatsSpeciallyProduced)
+  if (conflict)
     return {
       verdict: 'unproven',
       mgPerKg: null,
@@ -65,14 +85,30 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
       mgPerKg: null,
       reason: { fact: 'its kind says a gluten grain, and no cereal is put down', mend: 'Settle it in the larder.' },
     }
+  const traces = glutenCereals.find(
+    code =>
+      ingredient.allergens[code]?.status === 'mayContain' &&
+      !(code === 'oats' && rules.gluten.oats !== 'never' && ingredient.oatsSpeciallyProduced === true),
+  )
+  if (traces)
+    return {
+      verdict: 'unproven',
+      mgPerKg: null,
+      reason: {
+        fact:
+          figure === null
+            ? `may contain ${traces}, and no gluten figure is on file`
+            : `may contain ${traces}, and at most ${figure} mg/kg of gluten: a label cannot warn of one and claim the other`,
+        mend: `Ask the supplier which of the two is so, or find one without the ${traces} warning.`,
+      },
+    }
   if (figure !== null && proof.proven)
     return {
       verdict: 'holds',
       mgPerKg: figure,
       reason: { fact: `at most ${figure} mg/kg of gluten`, evidence: proof.evidence },
     }
-  const traces = glutenCereals.find(code => ingredient.allergens[code]?.status === 'mayContain')
-  if (!traces && isFreeByNature(ingredient, workbook.kitchen.freeByNature))
+  if (!named && isFreeByNature(ingredient, workbook.kitchen.freeByNature))
     return { verdict: 'holds', mgPerKg: 0, reason: { fact: 'free of gluten by nature' } }
   if (figure !== null && !proof.proven)
     return {
@@ -84,11 +120,10 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
         mend: proof.mend,
       },
     }
-  const fact = traces ? `may contain ${traces}, and no gluten figure is on file` : 'no gluten figure is on file'
   return {
     verdict: 'unproven',
     mgPerKg: null,
-    reason: { fact, mend: 'Ask the supplier for a gluten certificate or test.' },
+    reason: { fact: 'no gluten figure is on file', mend: 'Ask the supplier for a gluten certificate or test.' },
   }
 }
 
@@ -136,10 +171,9 @@ export function glutenFree(context: ClaimContext): ClaimResult {
       },
       at: -1,
     })
-  const kitchen: Ground[] = kitchenFindings(workbook, 'gluten').map(({ proven, reason }) => ({
-    verdict: proven ? 'holds' : 'unproven',
-    reason,
-    at: -1,
-  }))
+  // a kitchen that shares wheat warns of wheat: it is asked for gluten and for each cereal
+  const kitchen: Ground[] = (['gluten', ...glutenCereals] as const)
+    .flatMap(code => kitchenFindings(workbook, code))
+    .map(({ proven, reason }) => ({ verdict: proven ? 'holds' : 'unproven', reason, at: -1 }))
   return concluded('glutenFree', context, grounds, kitchen)
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Evidence } from '../model/evidence'
-import { proofOf } from './evidence'
+import { lastDayOf, proofOf } from './evidence'
 import { isFreeByNature } from './nature'
 
 const paper = (change: Partial<Evidence> = {}): Evidence => ({
@@ -43,5 +43,21 @@ describe('isFreeByNature', () => {
       expect(isFreeByNature({ name }), name).toBe(false)
     expect(isFreeByNature({ name: 'water', composition: [{}] })).toBe(false)
     expect(isFreeByNature({ name: 'water' }, ['salt'])).toBe(false)
+  })
+  it('without an end of its own is gone by so many years by its kind, or as the house has it', () => {
+    const paper = (kind: Evidence['kind'], dated: string): Evidence => ({ id: 'e', kind, reference: 'R', dated })
+    const holds = (one: Evidence, years = {}) => proofOf('e', [one], '2026-11-24', years).proven
+    expect(holds(paper('specification', '2023-11-24'))).toBe(true)
+    expect(holds(paper('specification', '2023-11-23'))).toBe(false)
+    for (const kind of ['certificate', 'test', 'packLabel'] as const) {
+      expect(holds(paper(kind, '2025-11-24')), kind).toBe(true)
+      expect(holds(paper(kind, '2025-11-23')), kind).toBe(false)
+    }
+    expect(holds(paper('test', '2026-11-01'), { test: 0 })).toBe(false)
+    expect(holds(paper('test', '2024-12-01'), { test: 2 })).toBe(true)
+    expect(proofOf('e', [paper('test', '2024-02-29')], '2026-11-24')).toMatchObject({
+      fact: 'test result R of 29 February 2024 has no end of its own, and is too old to go by',
+    })
+    expect(lastDayOf(paper('test', '2024-02-29'))).toBe('2025-02-28')
   })
 })

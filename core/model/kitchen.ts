@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { AllergenCode } from './allergen'
 import { Around, PricePoint, Running, Tax } from './costing'
-import { IsoDate } from './evidence'
+import { evidenceKinds, IsoDate } from './evidence'
 import { MarketCode } from './market'
 import { Currency, Decimal } from './money'
 import { Tin } from './tin'
@@ -64,6 +64,8 @@ export const Kitchen = z.object({
   operator: z.object({ name: z.string(), address: z.string() }).exactOptional(),
   /** What one unit of another currency is in the kitchen's own, from a day on. */
   rates: z.array(z.object({ currency: Currency, rate: Decimal, from: IsoDate })).exactOptional(),
+  /** Years a document without an end of its own is gone by, by its kind; replaces the house's for that kind. */
+  evidenceYears: z.partialRecord(z.enum(evidenceKinds), z.number().min(0).max(20)).exactOptional(),
   /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
   freeByNature: z.array(z.string()).exactOptional(),
 })

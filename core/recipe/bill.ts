@@ -62,7 +62,7 @@ export interface BillGap {
   /** The shortest way to it. */
   path: PathStep[]
   otherWays?: number
-  why: 'gone' | 'damaged' | 'circle' | 'tooDeep' | 'weight'
+  why: 'gone' | 'damaged' | 'empty' | 'circle' | 'tooDeep' | 'weight'
   fact: string
   /** `component`: what it is, is not known, so nothing can be proven. `amount`: only how much. */
   kind: 'component' | 'amount'
@@ -315,6 +315,18 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       on = Math.min(on, inner.on)
       const part = inner.making
       part.merged ??= { lines: mergedLines(part.lines), gaps: mergedGaps(part.gaps) }
+      // what is called for and not written yet may be anything
+      if (
+        line.role !== 'beside' &&
+        part.lines.every(leaf => leaf.role === 'beside') &&
+        !part.gaps.some(gap => gap.kind === 'component')
+      )
+        making.gaps.push({
+          path: [here, { id: partId, name: partName }],
+          why: 'empty',
+          fact: 'has nothing in it yet',
+          kind: 'component',
+        })
       const wanted = partMakings(line, part, partName)
       if ('unknown' in wanted)
         making.gaps.push({

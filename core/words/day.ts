@@ -19,6 +19,13 @@ const dayMs = 86_400_000
 export const daysAfter = (iso: string, days: number): string =>
   new Date(Date.parse(`${iso}T00:00:00Z`) + days * dayMs).toISOString().slice(0, 10)
 
+/** The same day so many years on; 29 February becomes the 28th. */
+export function yearsAfter(iso: string, years: number): string {
+  const [year, month, day] = iso.split('-')
+  const later = `${String(Number(year) + years).padStart(4, '0')}-${month}-${day}`
+  return daysAfter(later, 0) === later ? later : `${later.slice(0, 8)}28`
+}
+
 /** "November" for an ISO date. */
 export const monthName = (iso: string): string => englishMonths[Number(iso.slice(5, 7)) - 1]!
 

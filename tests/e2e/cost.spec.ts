@@ -128,25 +128,6 @@ test('what if: a price moved, the batch doubled, what moves it most, the free-fr
   ).toContainText('%')
 })
 
-test('money under Kitchen: a rate of tax, a running cost; what cannot be is said and nothing typed is lost', async ({
-  page,
-}) => {
-  await page.goto('/kitchen')
-  await page.getByRole('button', { name: 'Add a running cost' }).click()
-  await page.getByLabel('name', { exact: true }).last().fill('van')
-  await page.getByLabel('a month, GBP').last().fill('90')
-  await page.getByLabel('shared over').last().fill('0')
-  await page.getByRole('button', { name: 'Keep the changes' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Running cost “van”' })).toBeVisible()
-  await expect(page.getByLabel('a month, GBP').last()).toHaveValue('90')
-  await page.getByLabel('shared over').last().fill('90')
-  await page.getByRole('button', { name: 'Keep the changes' }).click()
-  await expect(page.getByText('The kitchen is kept.')).toBeVisible()
-  await page.goto('/products/ginger-teff-loaf?lid=cost')
-  await part(page, 'running costs').locator('summary').click()
-  await expect(part(page, 'running costs')).toContainText('van')
-})
-
 test('what to buy for the ordered days: whole packs after stock, by supplier, as CSV', async ({ page }) => {
   await page.goto('/orders')
   await page.getByRole('link', { name: 'What to buy' }).click()

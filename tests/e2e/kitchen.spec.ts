@@ -1,4 +1,5 @@
-// The kitchen: what it may add to the food moves every claim that asks about it.
+// The kitchen: what it may add to the food moves every claim that asks about it. All that changes the one kitchen stands here:
+// two tests at once would each find it changed by somebody.
 import { choose, expect, test } from './bench'
 
 test('what the kitchen shares is warned of on the label; what it keeps out is not', async ({ page }) => {
@@ -23,4 +24,44 @@ test('a document without a date is refused, and what was typed stays', async ({ 
   await page.getByRole('button', { name: 'Keep the changes' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'A document needs its date' })).toBeVisible()
   await expect(page.getByLabel('Reference').last()).toHaveValue('lost paper')
+})
+
+test('money under Kitchen: a rate of tax, a running cost; what cannot be is said and nothing typed is lost', async ({
+  page,
+}) => {
+  await page.goto('/kitchen')
+  await page.getByRole('button', { name: 'Add a running cost' }).click()
+  await page.getByLabel('name', { exact: true }).last().fill('van')
+  await page.getByLabel('a month, GBP').last().fill('90')
+  await page.getByLabel('shared over').last().fill('0')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Running cost “van”' })).toBeVisible()
+  await expect(page.getByLabel('a month, GBP').last()).toHaveValue('90')
+  await page.getByLabel('shared over').last().fill('90')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByText('The kitchen is kept.')).toBeVisible()
+  await page.goto('/products/ginger-teff-loaf?lid=cost')
+  const running = page
+    .getByRole('tabpanel')
+    .locator('li > details')
+    .filter({ hasText: /^▸running costs/ })
+  await running.locator('summary').click()
+  await expect(running).toContainText('van')
+})
+
+test('scales, tins, mixers and ovens are kept, and what cannot be is said at its row', async ({ page }) => {
+  await page.goto('/kitchen')
+  await page.getByRole('button', { name: 'Add a tin' }).click()
+  const tins = page.getByRole('region', { name: 'Tins' })
+  await tins.getByLabel('side, cm').last().fill('18')
+  await tins.getByLabel('deep, cm').last().fill('0')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(tins.getByText('A tin without width or depth holds nothing.')).toBeVisible()
+  await tins.getByLabel('deep, cm').last().fill('4')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByText('The kitchen is kept.')).toBeVisible()
+  await page.goto('/products/damson-slice')
+  await page.getByRole('button', { name: 'Size by …' }).click()
+  await choose(page, 'Tin 1', '18 cm square')
+  await expect(page.getByText('in 2 × 18 cm square')).toBeVisible()
 })

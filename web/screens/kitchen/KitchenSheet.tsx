@@ -213,7 +213,7 @@ export function KitchenSheet({
             </thead>
             <tbody>
               {rows.map(row => {
-                const proof = proofOf(row.evidence || undefined, documents, today)
+                const proof = proofOf(row.evidence || undefined, documents, today, kitchen.evidenceYears)
                 const good = carries(row.control) && proof.proven
                 const why =
                   row.control === ''

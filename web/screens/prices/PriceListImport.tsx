@@ -64,9 +64,10 @@ export function PriceListImport({
     setSupplier(name)
     setRead(null)
     setRemembered(false)
+    // at once, not when the answer comes: a file may have been refused by then
+    setProblem('')
     const said = await ask<{ columns: PriceColumns | null }>(`/api/v1/prices?supplier=${encodeURIComponent(name)}`)
     if ('problem' in said) return setProblem(said.problem)
-    setProblem('')
     if (said.columns) {
       setColumns(said.columns)
       setRemembered(true)
