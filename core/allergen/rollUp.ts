@@ -2,12 +2,14 @@
 import { proofOf } from '../ingredient/evidence'
 import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
+import type { ExemptKind } from '../market/rulePack'
 import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
 import type { animalTraits, Component, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import { type Bill, type BillLine, type PathStep, wayOf } from '../recipe/bill'
+import { isExempt } from './exempt'
 
 /** Why something is so: where, the fact, the proof behind it, and what would mend it. */
 export interface Reason {
@@ -78,16 +80,19 @@ function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
     : null
 }
 
-/** Status of one ingredient for one allergen, before it is used anywhere. `exempt`: derivatives the market leaves out. */
+const nothingExempt: readonly ExemptKind[] = []
+
+/** Status of one ingredient for one allergen, before it is used anywhere. `exempt`: derivatives the market leaves out; none unless said. */
 export function statusOf(
   ingredient: Ingredient,
   code: AllergenCode,
   workbook: { today: string; kitchen: Pick<Workbook['kitchen'], 'freeByNature' | 'evidenceYears'> },
+  exempt: readonly ExemptKind[] = nothingExempt,
 ): Omit<Finding, 'at' | 'reason'> & Omit<Reason, 'path'> {
   const said = ingredient.allergens[code]
   const name = allergenName[code]
   if (said?.status === 'contains') {
-    if (ingredient.exemptAllergens?.includes(code))
+    if (isExempt(ingredient, code, exempt, workbook.today, workbook.kitchen.evidenceYears))
       return {
         status: 'unknown',
         proven: false,
@@ -145,32 +150,25 @@ export function statusOf(
 type Status = ReturnType<typeof statusOf>
 /** The statuses of one ingredient for every allergen, in the order of the codes, and their strengths. */
 interface Known {
-  exemptable: readonly AllergenCode[]
+  exempt: readonly ExemptKind[]
   today: string
   nature: unknown
   years: unknown
   statuses: Status[]
   ranks: Uint8Array
 }
-const nothingExempt: readonly AllergenCode[] = []
 /** Statuses rest on the ingredient, the day, the house list and the market's exemptions: worked out once for each. */
 const statusesKnown = new WeakMap<Ingredient, Known[]>()
 
-function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonly AllergenCode[]): Known {
+function knownOf(ingredient: Ingredient, workbook: Workbook, exempt: readonly ExemptKind[]): Known {
   const { today } = workbook
   const { freeByNature: nature, evidenceYears: years } = workbook.kitchen
   const all = statusesKnown.get(ingredient) ?? []
   for (const one of all)
-    if (one.exemptable === exemptable && one.today === today && one.nature === nature && one.years === years) return one
-  const statuses = allergenCodes.map(code =>
-    statusOf(
-      exemptable.includes(code) || !ingredient.exemptAllergens ? ingredient : withoutExemptions(ingredient),
-      code,
-      workbook,
-    ),
-  )
+    if (one.exempt === exempt && one.today === today && one.nature === nature && one.years === years) return one
+  const statuses = allergenCodes.map(code => statusOf(ingredient, code, workbook, exempt))
   const known = {
-    exemptable,
+    exempt,
     today,
     nature,
     years,
@@ -182,12 +180,17 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exemptable: readonl
   return known
 }
 
-/** Does evidence in force say that nothing of this line stays on the food? */
+const dusts = /flour|starch|meal|semolina|polenta|cocoa|sugar|crumb|powder|ground|flakes|seeds?\b|bran/i
+
+/** Does the kitchen's own evidence in force say that nothing of this line stays on the food? */
 function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
   if (line.leavesNothing === undefined || (line.role !== 'drained' && line.role !== 'release')) return null
+  // what is dusted stays
+  if (line.role === 'release' && dusts.test(`${ingredient.name} ${ingredient.standsFor ?? ''}`)) return null
   const proof = proofOf(
     line.leavesNothing,
-    [...workbook.evidence, ...ingredient.evidence],
+    // about this food and this process: what a supplier says of the ingredient is no proof of it
+    workbook.evidence,
     workbook.today,
     workbook.kitchen.evidenceYears,
   )
@@ -228,7 +231,7 @@ export type FindingTable = Record<AllergenCode, Finding[]>
 export function allFindings(
   bill: Bill,
   workbook: Workbook,
-  exemptable: readonly AllergenCode[] = nothingExempt,
+  exempt: readonly ExemptKind[] = nothingExempt,
 ): FindingTable {
   const ingredients = byId(workbook.ingredients)
   const found = allergenCodes.map((): Finding[] => [])
@@ -238,7 +241,7 @@ export function allFindings(
     const ingredient = ingredients.get(line.ingredient)
     if (!ingredient) continue
     const nothing = leavesNothing(line, ingredient, workbook)
-    const { statuses } = knownOf(ingredient, workbook, exemptable)
+    const { statuses } = knownOf(ingredient, workbook, exempt)
     for (let code = 0; code < found.length; code++)
       found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, line, statuses[code]!))
   }
@@ -250,14 +253,14 @@ export function allFindings(
 export function findingsOnDemand(
   bill: Bill,
   workbook: Workbook,
-  exemptable: readonly AllergenCode[] = nothingExempt,
+  exempt: readonly ExemptKind[] = nothingExempt,
 ): FindingTable {
-  return Object.assign(Object.create(onDemand), { bill, workbook, exemptable, made: {} })
+  return Object.assign(Object.create(onDemand), { bill, workbook, exempt, made: {} })
 }
 interface OnDemand {
   bill: Bill
   workbook: Workbook
-  exemptable: readonly AllergenCode[]
+  exempt: readonly ExemptKind[]
   made: Partial<FindingTable>
 }
 const onDemand = Object.defineProperties(
@@ -274,7 +277,7 @@ const onDemand = Object.defineProperties(
     ]),
   ),
 )
-function findingsFor({ bill, workbook, exemptable }: OnDemand, index: number): Finding[] {
+function findingsFor({ bill, workbook, exempt }: OnDemand, index: number): Finding[] {
   const ingredients = byId(workbook.ingredients)
   const found: Finding[] = []
   for (let at = 0; at < bill.lines.length; at++) {
@@ -285,7 +288,7 @@ function findingsFor({ bill, workbook, exemptable }: OnDemand, index: number): F
     found.push(
       nothing
         ? leftNothing(at, line, nothing)
-        : finding(at, line, knownOf(ingredient, workbook, exemptable).statuses[index]!),
+        : finding(at, line, knownOf(ingredient, workbook, exempt).statuses[index]!),
     )
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))
@@ -306,7 +309,7 @@ export function conflictsIn(found: readonly Finding[]): ReadonlyMap<number, Find
 export function allergenStatusesOf(
   bill: Bill,
   workbook: Workbook,
-  exemptable: readonly AllergenCode[] = nothingExempt,
+  exempt: readonly ExemptKind[] = nothingExempt,
 ): AllergenStatus[] {
   const ingredients = byId(workbook.ingredients)
   const worst = new Uint8Array(allergenCodes.length)
@@ -317,15 +320,13 @@ export function allergenStatusesOf(
     if (!ingredient) continue
     counted++
     if (leavesNothing(line, ingredient, workbook)) continue
-    const { ranks } = knownOf(ingredient, workbook, exemptable)
+    const { ranks } = knownOf(ingredient, workbook, exempt)
     for (let code = 0; code < worst.length; code++) if (ranks[code]! > worst[code]!) worst[code] = ranks[code]!
   }
   // what cannot be followed, or is nothing at all, is unknown
   const least = counted === 0 || bill.gaps.some(gap => gap.kind === 'component') ? strength.unknown : strength.free
   return Array.from(worst, rank => byStrength[Math.max(rank, least)]!)
 }
-
-const withoutExemptions = ({ exemptAllergens: _, ...ingredient }: Ingredient): Ingredient => ingredient
 
 const byStrength = ['free', 'unknown', 'mayContain', 'contains'] as const
 /** From free to contained. */

@@ -40,7 +40,7 @@ export function assess(
   const bill = billOf(workbook, product.recipe, batch)
   const pieceGrams = product.netWeight / product.pieces
   const pieces = piecesOf(recipe, bill, batch.factor, pieceGrams)
-  const found = findingsOnDemand(bill, workbook, rules.allergens.exemptable)
+  const found = findingsOnDemand(bill, workbook, rules.allergens.exempt)
   const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
   return {

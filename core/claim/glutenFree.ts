@@ -35,6 +35,8 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
   const proven = figure !== null && proof.proven
   for (const cereal of glutenCereals) {
     if (ingredient.allergens[cereal]?.status !== 'contains') continue
+    // an exempt derivative does not break it by its cereal: its gluten figure decides
+    if (context.found[cereal].find(one => one.at === at)?.exempt) continue
     const oatsAllowed =
       cereal === 'oats' &&
       (rules.gluten.oats === 'withFigure' ||

@@ -225,6 +225,26 @@ describe('what stands around it', () => {
       ),
     ).toContain('The kitchen shares gluten, and no cereal is named.')
   })
+  it('is held up, claim or no claim, by a kitchen never assessed and by proof that ran out', () => {
+    const said = (one: Ingredient, change: (workbook: Workbook) => Workbook = same => same) =>
+      declared([one], [sampleLine(one.id, 100)], {}, {}, [], change)
+        .problems.map(problem => problem.what)
+        .join(' ')
+    const fine = said(sampleIngredient('flour'))
+    expect(fine).not.toMatch(/never assessed|Nothing in force/)
+    const spec = sampleIngredient('x').evidence[0]!
+    expect(said(sampleIngredient('flour', { evidence: [{ ...spec, expires: '2026-11-01' }] }))).toContain(
+      'Nothing in force proves what is put down for flour. Flour: put down as free of',
+    )
+    const without = (allergen: string) => (book: Workbook) => ({
+      ...book,
+      kitchen: { ...book.kitchen, crossContact: book.kitchen.crossContact.filter(one => one.allergen !== allergen) },
+    })
+    expect(said(sampleIngredient('flour'), without('celery'))).toContain('The kitchen was never assessed for celery.')
+    // what is declared as contained need not be asked of the kitchen, nor what this market does not list
+    expect(said(carrying('flour', 'celery', 'contains'), without('celery'))).not.toContain('never assessed')
+    expect(said(sampleIngredient('flour'), without('coconut'))).not.toContain('never assessed')
+  })
   it('warns of a laxative effect above 10 % of polyols, not at it', () => {
     const said = (polyols: number) =>
       declared(

@@ -208,6 +208,30 @@ function problemsOf(
       where: unsettled[0]!.name,
       mend: 'Unknown is not free: ask the suppliers, and put the answers in the larder.',
     })
+  // whether or not anything is claimed: an absence is read into what a label does not say
+  const stale = new Map<string, string>()
+  for (const code of codes)
+    for (const one of found[code])
+      if (one.status === 'free' && !one.proven && !stale.has(one.reason.path.at(-1)!.name))
+        stale.set(one.reason.path.at(-1)!.name, one.reason.fact)
+  if (stale.size > 0) {
+    const [[who, fact]] = [...stale] as [[string, string]]
+    problems.push({
+      what: `Nothing in force proves what is put down for ${listed([...stale.keys()])}. ${sentence(who, fact)}`,
+      where: who,
+      mend: 'Ask the supplier for a current document, and put it in the larder.',
+    })
+  }
+  const unassessed = codes.filter(
+    code =>
+      rolledUp(found[code]) !== 'contains' && !workbook.kitchen.crossContact.some(record => record.allergen === code),
+  )
+  if (unassessed.length > 0)
+    problems.push({
+      what: `The kitchen was never assessed for ${listed(unassessed.map(code => allergenName[code]))}.`,
+      where: 'the kitchen itself',
+      mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
+    })
   const unlisted = ingredients.filter(ingredient => ingredient.composition === undefined)
   if (unlisted.length > 0)
     problems.push({

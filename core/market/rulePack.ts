@@ -31,6 +31,13 @@ export interface EnergyFactors {
   allulose: number
 }
 
+/** A derivative exempt from declaring. `named`: each a set of words that must all stand in one name. */
+export interface ExemptKind {
+  codes: AllergenCode[]
+  what: string
+  named: string[]
+}
+
 export interface AllergenGroup {
   codes: AllergenCode[]
   /** As a label names it; for cereals and nuts the kind is named instead. */
@@ -157,7 +164,8 @@ export interface RulePack {
   allergens: {
     groups: AllergenGroup[]
     labelNames: Partial<Record<AllergenCode, string>>
-    exemptable: AllergenCode[]
+    /** Derivatives that need not be declared as the allergen they are made from. */
+    exempt: ExemptKind[]
     cite: string
   }
   /** What "nut-free" must be free of, peanut included. */

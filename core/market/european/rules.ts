@@ -35,8 +35,24 @@ export const europeanAllergens: RulePack['allergens'] = {
     pistachio: 'pistachio nuts',
     macadamia: 'macadamia nuts',
   },
-  // Annex II: glucose syrups of wheat or barley, wheat maltodextrin, fully refined soya oil, distillates, lactitol, isinglass
-  exemptable: ['wheat', 'barley', 'soy', 'milk', 'fish', ...nuts],
+  // Annex II, each point's own exceptions
+  exempt: [
+    { codes: ['wheat', 'barley'], what: 'glucose syrup, dextrose included', named: ['glucose syrup', 'dextrose'] },
+    { codes: ['wheat'], what: 'maltodextrin from wheat', named: ['maltodextrin'] },
+    {
+      codes: ['wheat', 'rye', 'barley', 'oats', 'milk', ...nuts],
+      what: 'alcoholic distillate',
+      named: ['distillate', 'distilled', 'ethyl alcohol', 'vodka', 'gin'],
+    },
+    { codes: ['soy'], what: 'fully refined soya oil or fat', named: ['refined oil', 'refined fat'] },
+    {
+      codes: ['soy'],
+      what: 'tocopherols, phytosterols or stanol esters from soya',
+      named: ['tocopherol', 'phytosterol', 'stanol'],
+    },
+    { codes: ['milk'], what: 'lactitol', named: ['lactitol'] },
+    { codes: ['fish'], what: 'isinglass, or gelatine that carries vitamins', named: ['isinglass', 'gelatine carrier'] },
+  ],
 }
 
 export const europeanNuts: AllergenCode[] = [...nuts, 'peanut']

@@ -43,8 +43,8 @@ const allergens: RulePack['allergens'] = {
     crustaceans: 'crustacean shellfish',
     sulphites: 'sulfites',
   },
-  // highly refined oils, FD&C Act 201(qq)(2)
-  exemptable: ['soy', 'peanut', 'sesame'],
+  // FD&C Act 201(qq)(2)
+  exempt: [{ codes: ['soy', 'peanut', 'sesame'], what: 'highly refined oil', named: ['refined oil'] }],
 }
 
 /** 21 CFR 101.9(c)(1): kcal per g; sugar alcohols (c)(1)(i)(F); allulose by FDA guidance, October 2020. */

@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { rulesOf } from '../market/market'
+import type { AllergenCode } from '../model/allergen'
+import type { Ingredient } from '../model/ingredient'
+import type { MarketCode } from '../model/market'
+import { exemptKindOf } from './exempt'
+
+const flagged = (name: string, code: AllergenCode, change: Partial<Ingredient> = {}) =>
+  carrying(name, code, 'contains', { exemptAllergens: [code], ...change })
+const judged = (one: Ingredient, market: MarketCode = 'uk') =>
+  assess(
+    sampleWorkbook([one], [sampleRecipe('cake', [sampleLine(one.id, 100)])], {
+      claims: ['soyFree', 'glutenFree', 'nutFree'],
+    }),
+    'cake',
+    market,
+  )
+const declared = (one: Ingredient, market: MarketCode = 'uk') => judged(one, market).declaration.contains
+
+describe('a derivative exempt from declaring', () => {
+  it.each([
+    ['refined soya oil', 'soy', true],
+    ['unrefined soya oil', 'soy', false],
+    ['soya protein', 'soy', false],
+    ['glucose syrup', 'wheat', true],
+    ['wheat starch', 'wheat', false],
+    ['ginger', 'wheat', false],
+    ['gin', 'wheat', true],
+    ['ground almonds', 'almond', false],
+    ['almond distillate', 'almond', true],
+    ['glucose syrup', 'milk', false],
+  ] as const)('%s of %s: %s', (name, code, exempt) =>
+    expect(exemptKindOf(sampleIngredient(name), code, rulesOf('uk').allergens.exempt) !== undefined).toBe(exempt),
+  )
+  it('is declared all the same where it is only a flag: not of a kind the market names, or without a document in force', () => {
+    expect(declared(flagged('refined soya oil', 'soy'))).toEqual([])
+    expect(declared(flagged('soya protein', 'soy'))).toEqual(['soya'])
+    expect(declared(flagged('ground almonds', 'almond'))).toEqual(['almonds'])
+    expect(declared(flagged('refined soya oil', 'soy', { evidence: [] }))).toEqual(['soya'])
+    // each market names its own
+    expect([
+      declared(flagged('refined peanut oil', 'peanut')),
+      declared(flagged('refined peanut oil', 'peanut'), 'us'),
+    ]).toEqual([['peanuts'], []])
+  })
+  it('proves no absence; by gluten its own figure decides', () => {
+    const verdictOf = (one: Ingredient, claim: string) =>
+      judged(one).claims.find(other => other.claim === claim)!.verdict
+    expect(verdictOf(flagged('refined soya oil', 'soy'), 'soyFree')).toBe('unproven')
+    expect(verdictOf(flagged('glucose syrup', 'wheat'), 'glutenFree')).toBe('holds')
+    const { gluten: _, ...silent } = flagged('glucose syrup', 'wheat')
+    expect(verdictOf(silent, 'glutenFree')).toBe('unproven')
+    expect(verdictOf(flagged('wheat paste', 'wheat'), 'glutenFree')).toBe('breaks')
+  })
+})
+
+describe('what leaves nothing behind', () => {
+  const with_ = (name: string, change: object) =>
+    assess(
+      sampleWorkbook(
+        [carrying(name, 'milk', 'contains'), sampleIngredient('rice')],
+        [sampleRecipe('cake', [sampleLine('rice', 100), sampleLine(name, 5, change)])],
+      ),
+      'cake',
+      'uk',
+    ).allergens.milk.status
+  it('needs the kitchen’s own evidence: a specification of the ingredient is none', () => {
+    expect(with_('whey', { role: 'drained', leavesNothing: 'review' })).toBe('free')
+    expect(with_('whey', { role: 'drained', leavesNothing: 'spec' })).toBe('contains')
+  })
+  it('is never what is dusted onto a tin', () => {
+    expect(with_('oil', { role: 'release', leavesNothing: 'review' })).toBe('free')
+    for (const name of ['milk powder', 'rice flour', 'ground paste'])
+      expect(with_(name, { role: 'release', leavesNothing: 'review' }), name).toBe('contains')
+  })
+})
