@@ -34,7 +34,7 @@ export function checkAlternatives(workbook: Workbook, productId: string, market:
   const wanted = recipe?.lines.filter(line => line.alternatives?.length) ?? []
   if (!recipe || wanted.length === 0) return []
   const names = byId(workbook.ingredients as Ingredient[])
-  const now = assess(workbook, productId, market)
+  const now = assess(workbook, productId, market, { factor: 1 }, true)
   return wanted.flatMap(line =>
     line.alternatives!.map(({ ingredient }) => {
       const lines = recipe.lines.map(one => (one === line ? withAlternative(line, ingredient) : one))
@@ -42,6 +42,8 @@ export function checkAlternatives(workbook: Workbook, productId: string, market:
         { ...workbook, recipes: workbook.recipes.map(one => (one === recipe ? { ...recipe, lines } : one)) },
         productId,
         market,
+        { factor: 1 },
+        true,
       )
       const { claims, allergens } = compareAssessments(now, after, market)
       return { line: line.id, ingredient, name: names.get(ingredient)?.name ?? ingredient, claims, allergens }

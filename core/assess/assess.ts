@@ -5,12 +5,15 @@ import type { ClaimResult } from '../claim/verdict'
 import { type Cost, costOf } from '../cost/cost'
 import { type Declaration, declarationOf } from '../label/declaration'
 import { rulesOf } from '../market/market'
+import type { RulePack } from '../market/rulePack'
 import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
+import type { Product } from '../model/product'
 import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
 import { type Bill, billOf } from '../recipe/bill'
+import { choicesIn, withChoices } from './choices'
 
 export interface Assessment {
   bill: Bill
@@ -23,8 +26,18 @@ export interface Assessment {
   pieces: number | null
 }
 
+/** A product judged with each line as it is written, whatever else may be used. */
+function judged(workbook: Workbook, product: Product, rules: RulePack, batch: { factor: number }) {
+  const bill = billOf(workbook, product.recipe, batch)
+  const found = findingsOnDemand(bill, workbook, rules.allergens.exempt)
+  const nutrition = nutritionOf(bill, workbook, rules, product.netWeight / product.pieces)
+  const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
+  return { bill, found, nutrition, claims }
+}
+
 /**
- * Assesses a product for a batch of `factor` makings. Pure: the same on the server, in the browser and in a worker.
+ * Assesses a product for a batch of `factor` makings. What may be used instead of a line counts in the verdict of each claim,
+ * unless it is asked for `asWritten`. Pure: the same on the server, in the browser and in a worker.
  * Throws RangeError for a product that is not in the workbook or a market without rules; all else becomes a finding.
  */
 export function assess(
@@ -32,17 +45,20 @@ export function assess(
   productId: string,
   market: MarketCode,
   batch: { factor: number } = { factor: 1 },
+  asWritten = false,
 ): Assessment {
   const product = byId(workbook.products).get(productId)
   if (!product) throw new RangeError(`There is no product “${productId}”.`)
   const rules = rulesOf(market)
   const recipe = byId(workbook.recipes).get(product.recipe)
-  const bill = billOf(workbook, product.recipe, batch)
-  const pieceGrams = product.netWeight / product.pieces
-  const pieces = piecesOf(recipe, bill, batch.factor, pieceGrams)
-  const found = findingsOnDemand(bill, workbook, rules.allergens.exempt)
-  const nutrition = nutritionOf(bill, workbook, rules, pieceGrams)
-  const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
+  const { bill, found, nutrition, claims: own } = judged(workbook, product, rules, batch)
+  const pieces = piecesOf(recipe, bill, batch.factor, product.netWeight / product.pieces)
+  const choices = asWritten ? [] : choicesIn(workbook, product.recipe)
+  const claims = withChoices(
+    own,
+    bill,
+    choices.map(one => ({ ...one, claims: judged(one.workbook, product, rules, batch).claims })),
+  )
   return {
     bill,
     pieces,

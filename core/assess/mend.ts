@@ -49,7 +49,7 @@ export function swapsThatMend(
   if (!now) return []
   const marksOf = (of: Recipe): Map<ClaimCode, Mark> => {
     const recipes = workbook.recipes.map(one => (one.id === of.id ? of : one))
-    const { bill, claims } = assess({ ...workbook, recipes }, productId, market)
+    const { bill, claims } = assess({ ...workbook, recipes }, productId, market, { factor: 1 }, true)
     const at = bill.lines.findIndex(one => one.topLine === lineId)
     return new Map(claims.map(one => [one.claim, one.marks[at] ?? 'unproven']))
   }

@@ -10,6 +10,7 @@ import { nameOfClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import { onlyInMethods } from '../recipe/onlyInMethod'
+import { fromTheOutside } from '../recipe/part'
 import { daysAfter } from '../words/day'
 import { capital } from '../words/listing'
 import { toPlaces } from '../words/rounding'
@@ -232,6 +233,17 @@ function problemsOf(
       where: 'the kitchen itself',
       mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
     })
+  for (const id of fromTheOutside(byId(workbook.recipes), product.recipe))
+    for (const line of byId(workbook.recipes).get(id)?.lines ?? []) {
+      if (!line.alternatives?.length || !('ingredient' in line.of) || line.role === 'beside') continue
+      const names = byId(workbook.ingredients)
+      const all = [line.of.ingredient, ...line.alternatives.map(one => one.ingredient)]
+      problems.push({
+        what: `It is open which is used: ${all.map(one => names.get(one)?.name ?? one).join(' or ')}.`,
+        where: byId(workbook.recipes).get(id)!.name,
+        mend: 'Settle on one: a label can be of one recipe only.',
+      })
+    }
   const unlisted = ingredients.filter(ingredient => ingredient.composition === undefined)
   if (unlisted.length > 0)
     problems.push({
