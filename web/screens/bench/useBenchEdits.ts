@@ -8,9 +8,8 @@ import {
   inverse,
   type RefusedEdit,
 } from '@fair-tin/core/edit'
-import { mendedText, wellFormedData } from '@fair-tin/core/words'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { toast } from 'sonner'
+import { holdable } from '../../ui/holdable'
 import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox } from './outbox'
 
 export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string }
@@ -175,9 +174,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const put = useCallback(
     (edits: readonly BenchEdit[], change: (box: Box) => Partial<Box>) => {
       const before = now.current
-      const holdable = wellFormedData(edits)
-      if (holdable !== edits) toast(mendedText)
-      keep({ ...before, ...change(before), pending: [...before.pending, ...holdable] })
+      keep({ ...before, ...change(before), pending: [...before.pending, ...holdable(edits)] })
       clearTimeout(timer.current)
       timer.current = setTimeout(flush, pause)
     },

@@ -18,6 +18,7 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/EvidenceRows'
 import { Scroller } from '../../ui/Group'
+import { holdable } from '../../ui/holdable'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { Refusal } from '../outcome'
 import { keepKitchen } from './actions'
@@ -144,7 +145,7 @@ export function KitchenSheet({
         },
         evidence: papers.map(paper => evidenceOf(paper, evidence)),
       }
-      const outcome = await keepKitchen(next, seen).catch(() => null)
+      const outcome = await keepKitchen(holdable(next), seen).catch(() => null)
       if (!outcome)
         return setProblems([
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },

@@ -16,6 +16,7 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { EvidenceRows } from '../../ui/EvidenceRows'
 import { Group, Scroller } from '../../ui/Group'
+import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
 import { AllergenFacts, proofOptions } from './AllergenFacts'
@@ -124,7 +125,9 @@ export function IngredientSheet({
     if ('problems' in built) return setProblems(built.problems)
     setProblems([])
     start(async () => {
-      const outcome = await keepIngredient(built.ingredient, asNew ? null : (over ?? sheet.version)).catch(() => null)
+      const outcome = await keepIngredient(holdable(built.ingredient), asNew ? null : (over ?? sheet.version)).catch(
+        () => null,
+      )
       if (!outcome)
         return setProblems([
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },

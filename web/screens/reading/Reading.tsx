@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
+import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
 import { onlySpoken } from '../onlySpoken'
 import type { Refusal } from '../outcome'
@@ -106,7 +107,9 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
   const keep = (over?: number) => {
     if (!draft) return
     start(async () => {
-      const outcome = await keepRecipe(over === undefined ? draft : { ...draft, seen: over }).catch(() => null)
+      const outcome = await keepRecipe(holdable(over === undefined ? draft : { ...draft, seen: over })).catch(
+        () => null,
+      )
       if (!outcome)
         return setProblems([
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },

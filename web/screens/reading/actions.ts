@@ -1,7 +1,7 @@
 'use server'
+// Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
 import { type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
-// Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { addIngredient, addProduct, addRecipe, listProducts, readWorkbook, saveRecipe } from '@fair-tin/data'
 import { marketInView, today } from '../../bakery'
