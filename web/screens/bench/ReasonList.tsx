@@ -23,7 +23,10 @@ export function ReasonList({ grounds, most = 40 }: { grounds: readonly Ground[];
           </span>
           <span>
             {reason.path.length > 1 && (
-              <span className="block text-[12.5px] text-quiet">{reason.path.map(step => step.name).join(' → ')}</span>
+              <span className="block text-[12.5px] text-quiet">
+                {reason.path.map(step => step.name).join(' → ')}
+                {reason.otherWays !== undefined && `, and by ${reason.otherWays.toLocaleString('en-GB')} more ways`}
+              </span>
             )}
             {reason.fact}
             {reason.evidence && (
