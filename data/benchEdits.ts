@@ -33,10 +33,13 @@ async function lockOnBench(sql: BakerySql, on: OnBench): Promise<{ product: Prod
   return product && recipe ? { product, recipe } : null
 }
 
+/** Only what brings a line in, or another thing into its place, can close a circle. */
+const bringsIn = (edit: unknown): boolean =>
+  ['add', 'of', 'whole'].includes((edit as { kind?: string } | null)?.kind ?? '')
+
 /** Why a part may not stand in the recipe as it would be after the edit; null where it may. */
 async function circlesIn(sql: BakerySql, edits: readonly unknown[]): Promise<(recipe: Recipe) => string | null> {
-  // only a line of a part can close a circle
-  if (!edits.some(edit => JSON.stringify(edit)?.includes('"recipe"'))) return () => null
+  if (!edits.some(edit => bringsIn(edit) && JSON.stringify(edit).includes('"recipe"'))) return () => null
   const { recipes } = await readWorkbook(sql, '2000-01-01')
   return recipe => {
     for (const line of recipe.lines) {
@@ -71,7 +74,9 @@ export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unkn
   const { things, clashes, refused } = takeEdits(before, edits, (after, edit) =>
     'part' in on && (edit.kind === 'product' || edit.kind === 'tick')
       ? 'A part is not sold by itself: its claims and prices are those of what it goes into.'
-      : circle(after.recipe),
+      : bringsIn(edit)
+        ? circle(after.recipe)
+        : null,
   )
   // a thing new to the larder comes with an edit that was taken
   const brought = new Set(

@@ -62,4 +62,14 @@ describe('what may be used instead', () => {
       }).dairyFree
     expect([inPart('mix'), inPart('beside')]).toEqual(['breaks', 'holds'])
   })
+  it('of more things than can be judged each leaves every claim unproven, and is no work', () => {
+    const many = Array.from({ length: 400 }, (_, at) => ({
+      ...sampleLine('oil', 1),
+      id: `many ${at}`,
+      alternatives: Array.from({ length: 20 }, () => ({ ingredient: 'rapeseed' })),
+    }))
+    const { claims } = assess({ ...workbook, recipes: [sampleRecipe('cake', many)] }, 'cake', 'uk')
+    expect(new Set(claims.map(one => one.verdict))).toEqual(new Set(['unproven']))
+    expect(claims[0]!.because[0]!.fact).toBe('8000 other things may be used instead, too many to judge each')
+  })
 })

@@ -13,7 +13,7 @@ import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
 import { type Bill, billOf } from '../recipe/bill'
-import { choicesIn, withChoices } from './choices'
+import { choicesIn, mostChoices, tooManyChoices, withChoices } from './choices'
 
 export interface Assessment {
   bill: Bill
@@ -54,11 +54,14 @@ export function assess(
   const { bill, found, nutrition, claims: own } = judged(workbook, product, rules, batch)
   const pieces = piecesOf(recipe, bill, batch.factor, product.netWeight / product.pieces)
   const choices = asWritten ? [] : choicesIn(workbook, product.recipe)
-  const claims = withChoices(
-    own,
-    bill,
-    choices.map(one => ({ ...one, claims: judged(one.workbook, product, rules, batch).claims })),
-  )
+  const claims =
+    choices.length > mostChoices
+      ? tooManyChoices(own, choices.length)
+      : withChoices(
+          own,
+          bill,
+          choices.map(one => ({ ...one, claims: judged(one.inForce(), product, rules, batch).claims })),
+        )
   return {
     bill,
     pieces,

@@ -9,8 +9,8 @@ export interface Choice {
   /** The line it is a choice at, in the recipe that holds it. */
   line: string
   name: string
-  /** The workbook with it in force there. */
-  workbook: Workbook
+  /** The workbook with it in force there, made when it is asked for. */
+  inForce: () => Workbook
 }
 
 /** Every other thing that may be used instead, one at a time, through every part of the recipe. */
@@ -21,21 +21,41 @@ export function choicesIn(workbook: Workbook, recipeId: string): Choice[] {
     const recipe = recipes.get(id)
     return (recipe?.lines ?? []).flatMap(line =>
       'ingredient' in line.of && line.role !== 'beside'
-        ? (line.alternatives ?? []).map(({ ingredient }): Choice => {
-            const lines = recipe!.lines.map(one => (one === line ? { ...line, of: { ingredient } } : one))
-            return {
+        ? (line.alternatives ?? []).map(
+            ({ ingredient }): Choice => ({
               line: line.id,
               name: names.get(ingredient)?.name ?? ingredient,
-              workbook: {
-                ...workbook,
-                recipes: workbook.recipes.map(one => (one === recipe ? { ...recipe, lines } : one)),
+              inForce: () => {
+                const lines = recipe!.lines.map(one => (one === line ? { ...line, of: { ingredient } } : one))
+                return {
+                  ...workbook,
+                  recipes: workbook.recipes.map(one => (one === recipe ? { ...recipe, lines } : one)),
+                }
               },
-            }
-          })
+            }),
+          )
         : [],
     )
   })
 }
+
+/** More choices than this are not judged one by one: that would keep a bench from moving, and proves nothing meanwhile. */
+export const mostChoices = 24
+
+/** The claims while more may be used instead than can be judged: unproven, unless they break already. */
+export const tooManyChoices = (claims: readonly ClaimResult[], count: number): ClaimResult[] =>
+  claims.map(claim => ({
+    ...claim,
+    verdict: claim.verdict === 'breaks' ? 'breaks' : 'unproven',
+    because: [
+      {
+        path: [],
+        fact: `${count} other things may be used instead, too many to judge each`,
+        mend: 'Settle on one in most of these lines.',
+      },
+      ...(claim.verdict === 'holds' ? [] : claim.because),
+    ],
+  }))
 
 /** The claims as judged, each no better than with any of the choices; what a choice adds is said by its name. */
 export function withChoices(

@@ -31,11 +31,12 @@ function unreadable(before: BenchThings, after: BenchThings): string | null {
     const why = firstOf(Recipe.safeParse(after.recipe))
     if (why) return why
   }
-  for (const one of after.ingredients)
-    if (!before.ingredients.includes(one)) {
-      const why = firstOf(Ingredient.safeParse(one))
-      if (why) return why
-    }
+  if (after.ingredients === before.ingredients) return null
+  const known = new Set(before.ingredients)
+  for (const one of after.ingredients) {
+    const why = known.has(one) ? null : firstOf(Ingredient.safeParse(one))
+    if (why) return why
+  }
   return null
 }
 

@@ -93,9 +93,10 @@ const fieldOf = (edit: { kind?: unknown; field?: unknown } | null): string | und
     : fieldName[String(edit?.kind)]
 const about = (edit: BenchEdit, recipe: Recipe, nameOf: (line: string) => string): string => {
   if (edit.kind === 'packs') return 'A price'
+  if (edit.kind === 'add') return 'A new line'
   const named = fieldOf(edit)
   if (named) return named
-  const line = edit.kind === 'add' || edit.kind === 'remove' ? edit.line.id : 'line' in edit ? edit.line : ''
+  const line = edit.kind === 'remove' ? edit.line.id : 'line' in edit ? edit.line : ''
   return recipe.lines.some(one => one.id === line) ? nameOf(line) : 'A line that is gone'
 }
 

@@ -20,5 +20,8 @@ describe('what a page brings', () => {
     expect(isOlder({ ...things, ingredients: [] }, things)).toBe(false)
     expect(isOlder({ ...things, ingredients: [...things.ingredients, sampleIngredient('salt')] }, things)).toBe(false)
     expect(isOlder({ ...things, product: { ...things.product, version: 8 } }, things)).toBe(false)
+    // what stands in for something damaged has no version
+    const { version: _, ...hollow } = things.ingredients[0]!
+    expect(isOlder({ ...things, ingredients: [hollow] }, things)).toBe(false)
   })
 })

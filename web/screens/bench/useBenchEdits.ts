@@ -39,7 +39,8 @@ export function isOlder(served: BenchThings, than: BenchThings): boolean {
   return (
     (served.product.version ?? 0) < (than.product.version ?? 0) ||
     served.recipe.version < than.recipe.version ||
-    served.ingredients.some(one => (one.version ?? 0) < (versions.get(one.id) ?? 0))
+    // one without a version stands for something that cannot be read: that is no older state of it
+    served.ingredients.some(one => one.version !== undefined && one.version < (versions.get(one.id) ?? 0))
   )
 }
 
@@ -57,6 +58,8 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const [onlyHere, setOnlyHere] = useState(false)
   const now = useRef<Box>(emptyBox)
   const stamp = useRef(served.stamp)
+  /** The stamp of a page that was too old: asked for once more, and then taken as it comes. */
+  const readAgainAt = useRef<number | null>(null)
   const outbox = useRef<Outbox | null>(null)
   const busy = useRef(false)
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
@@ -166,7 +169,10 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   useEffect(() => {
     if (served.stamp < stamp.current) return
     // it was read before a save of ours went through: what stands here is newer, and it is read once more
-    if (isOlder(served, latest.current)) return onStale()
+    if (isOlder(served, latest.current) && readAgainAt.current !== served.stamp) {
+      readAgainAt.current = served.stamp
+      return onStale()
+    }
     stamp.current = served.stamp
     stand(served)
   }, [served, stand, onStale])

@@ -1,6 +1,6 @@
 // What is ordered, day by day, and for each product of a day the batch it asks for.
 'use client'
-import { daysAfter, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
+import { commaDoubt, daysAfter, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -26,8 +26,10 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
   const [busy, start] = useTransition()
   const [draft, setDraft] = useState({ day: daysAfter(today, 1), product: '', packs: '', forWhom: '' })
   const [problem, setProblem] = useState('')
-  const act = (work: () => Promise<Outcome>, done: () => void) =>
+  /** `typed`: the number it is about, as it was typed. */
+  const act = (work: () => Promise<Outcome>, done: () => void, typed = '') =>
     start(async () => {
+      if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
       const outcome = await work().catch(() => null)
       const said = outcome === null ? noAnswer : 'problems' in outcome ? outcome.problems[0]!.message : ''
       setProblem(said)
@@ -51,6 +53,7 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
           act(
             () => takeOrder({ ...draft, packs: draft.packs.trim() === '' ? undefined : typedNumber(draft.packs) }),
             () => setDraft(now => ({ ...now, packs: '', forWhom: '' })),
+            draft.packs,
           )
         }}
       >
@@ -117,10 +120,11 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
               orders={orders.filter(one => one.day === day)}
               products={products}
               busy={busy}
-              onPacks={(id, packs) =>
+              onPacks={(id, typed) =>
                 act(
-                  () => setPacks(id, packs),
+                  () => setPacks(id, typedNumber(typed)),
                   () => {},
+                  typed,
                 )
               }
               onCancel={order =>
@@ -159,7 +163,7 @@ function Day({
   orders: Order[]
   products: OrderedProduct[]
   busy: boolean
-  onPacks: (id: string, packs: number) => void
+  onPacks: (id: string, typed: string) => void
   onCancel: (order: Order) => void
 }) {
   const asked = [...new Set(orders.map(one => one.product))].flatMap(id => {
@@ -231,13 +235,13 @@ function Packs({
 }: {
   order: Order
   busy: boolean
-  onPacks: (id: string, packs: number) => void
+  onPacks: (id: string, typed: string) => void
 }) {
   const [typed, setTyped] = useState<string | null>(null)
   const keep = () => {
     if (typed === null || typed.trim() === String(order.packs)) return setTyped(null)
     const packs = typedNumber(typed)
-    onPacks(order.id, packs)
+    onPacks(order.id, typed)
     if (Number.isInteger(packs) && packs > 0) setTyped(null)
   }
   return (
