@@ -1,5 +1,5 @@
 // The demo kitchen: two people, one mixer, and what was found out about cross-contact.
-import { allergenCodes, type CrossContact, type Evidence, type Kitchen } from '@fair-tin/core'
+import type { CrossContact, Evidence, Kitchen } from '@fair-tin/core'
 import { dayFrom } from './facts'
 
 export const bakery = { id: '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40', name: 'Pennywhistle Lane Bakehouse' }
@@ -8,13 +8,31 @@ export const staff = [
   { id: 'tobit', name: 'Tobit Fenn' },
 ]
 
-const used = new Set<string>(['milk', 'wheat', 'oats', 'egg', 'almond', 'coconut'])
-
 export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[] } {
   const day = dayFrom(today)
-  const absent: CrossContact[] = allergenCodes
-    .filter(code => !used.has(code))
-    .map(allergen => ({ allergen, control: 'notOnSite', evidence: 'site-review' }))
+  // the trouble here: gram flour and tahini came after the review, and both may contain peanut
+  const absent: CrossContact[] = (
+    [
+      'rye',
+      'barley',
+      'peanut',
+      'brazilNut',
+      'pistachio',
+      'macadamia',
+      'pineNut',
+      'lupin',
+      'fish',
+      'crustaceans',
+      'molluscs',
+    ] as const
+  ).map(allergen => ({ allergen, control: 'notOnSite', evidence: 'site-review' }))
+  // only as a supplier's warning, in tubs that stay closed
+  const warnedOf: CrossContact[] = (['milk', 'cashew', 'celery', 'mustard', 'sulphites'] as const).map(allergen => ({
+    allergen,
+    control: 'separated',
+    equipment: 'closed tubs, own scoops',
+    evidence: 'site-review',
+  }))
   return {
     kitchen: {
       currency: 'GBP',
@@ -66,12 +84,17 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
       ],
       crossContact: [
         ...absent,
+        ...warnedOf,
         { allergen: 'gluten', control: 'separated', equipment: 'bench, mixer, fan oven', evidence: 'gluten-swabs' },
         { allergen: 'wheat', control: 'separated', evidence: 'gluten-swabs' },
         { allergen: 'oats', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'gluten-swabs' },
-        { allergen: 'milk', control: 'notOnSite', evidence: 'site-review' },
         { allergen: 'egg', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'egg-swabs' },
         { allergen: 'almond', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'nut-swabs' },
+        { allergen: 'hazelnut', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'shelf-swabs' },
+        { allergen: 'walnut', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'shelf-swabs' },
+        { allergen: 'pecan', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'shelf-swabs' },
+        { allergen: 'soy', control: 'cleanedAndTested', equipment: 'mixer', evidence: 'shelf-swabs' },
+        { allergen: 'sesame', control: 'cleanedAndTested', equipment: 'bench, trays', evidence: 'shelf-swabs' },
         { allergen: 'coconut', control: 'separated', evidence: 'site-review' },
       ],
     },
@@ -101,6 +124,15 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
         dated: day(-22),
         reviewed: day(-22),
         reviewedBy: 'Nell Arrowby',
+        expires: day(160),
+      },
+      {
+        id: 'shelf-swabs',
+        kind: 'test',
+        reference: 'shelf swabs S-121',
+        dated: day(-22),
+        reviewed: day(-22),
+        reviewedBy: 'Tobit Fenn',
         expires: day(160),
       },
       {

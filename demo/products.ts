@@ -197,7 +197,7 @@ const baked: Product[] = [
     keeps: { days: 21, mark: 'bestBefore', storage: 'Keep in an airtight tin.' },
   },
   {
-    // keeps to the first house blend, frozen
+    // keeps to the first house blend, frozen; “peanut-free” on a kitchen record that the larder contradicts
     id: 'carrot-walnut-slice',
     name: 'Carrot walnut slice',
     legalName: 'Carrot cake with walnuts and coconut icing',
@@ -205,7 +205,7 @@ const baked: Product[] = [
     netWeight: 134,
     pieces: 2,
     pieceName: 'slice',
-    claims: ['glutenFree', 'dairyFree'],
+    claims: ['glutenFree', 'dairyFree', 'peanutFree'],
     markets: ['uk'],
     category: 'heavyCake',
     highlighted: ['carrots', 'walnuts'],

@@ -3,10 +3,14 @@ import { proofOf } from '../ingredient/evidence'
 import { type AllergenCode, allergenName } from '../model/allergen'
 import { type CrossContact, controlName } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
+import { contradicted, contradiction } from './onSite'
 import type { Reason } from './rollUp'
 
 /** The controls that can carry an absence claim, with evidence in force; the others leave it unproven. */
 export const carriesAClaim: readonly CrossContact['control'][] = ['notOnSite', 'separated', 'cleanedAndTested']
+
+/** What to do where the kitchen's record and what is known contradict each other. */
+export const contradictionMend = 'Put down under Kitchen how it is kept out, or take what carries it off the site.'
 
 export interface KitchenFinding {
   allergen: AllergenCode | 'gluten'
@@ -27,6 +31,7 @@ export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gl
         reason: { path, fact: `the kitchen was never assessed for ${name}`, mend: 'Assess it, and keep the record.' },
       },
     ]
+  const shown = contradicted(workbook, allergen)
   return records.map(record => {
     const where = record.equipment ? [...path, { id: record.equipment, name: record.equipment }] : path
     const how = `${name} is ${controlName[record.control]}`
@@ -35,6 +40,12 @@ export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gl
         allergen,
         proven: false,
         reason: { path: where, fact: `${how}: that carries no claim`, mend: 'Keep it apart, or clean and test.' },
+      }
+    if (record.control === 'notOnSite' && shown.length > 0)
+      return {
+        allergen,
+        proven: false,
+        reason: { path: where, fact: contradiction(allergen, shown), mend: contradictionMend },
       }
     const proof = proofOf(record.evidence, workbook.evidence, workbook.today, workbook.kitchen.evidenceYears)
     if (proof.proven) return { allergen, proven: true, reason: { path: where, fact: how, evidence: proof.evidence } }

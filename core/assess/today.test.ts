@@ -50,6 +50,15 @@ describe('what needs someone today', () => {
       ['breaks', 'Cake: dairy-free breaks.'],
       ['unproven', 'The words of rye drink speak of rye, and its status does not.'],
     ]))
+  it('a kitchen that says something is not there, and what shows that it is', () => {
+    const kept = of([sampleIngredient('flour'), carrying('tahini', 'peanut', 'mayContain')], ['flour'])
+    const crossContact = [{ allergen: 'peanut' as const, control: 'notOnSite' as const, evidence: 'review' }]
+    expect(mattersToday({ ...kept, kitchen: { ...kept.kitchen, crossContact } })[0]).toMatchObject({
+      weight: 'unproven',
+      what: 'Peanut is put down as not on site, yet tahini may contain peanut.',
+      at: '/kitchen',
+    })
+  })
   it('what nobody has answered for, and what has no nutrition', () =>
     expect(said(of([sampleIngredient('dust', { allergens: {}, nutrients: {} })], ['dust']))).toEqual([
       ['unproven', 'Nobody has answered for dust.'],

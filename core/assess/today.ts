@@ -1,6 +1,8 @@
 // What needs someone today: proof that ran out or soon will, claims that do not hold, words that contradict a status,
 // and lots past their date. Sentences, each with the one thing to do.
 
+import { contradictionMend } from '../allergen/crossContact'
+import { contradicted, contradiction } from '../allergen/onSite'
 import { statusOf } from '../allergen/rollUp'
 import { fullCostOf } from '../cost/fullCost'
 import { underFloor } from '../cost/price'
@@ -100,6 +102,23 @@ const unservedMatters = ({ products }: Workbook): Matter[] =>
       ),
   )
 
+/** The kitchen says that something is not there, and what is known says that it is. */
+const contradictionMatters = (workbook: Workbook): Matter[] =>
+  [...new Set(workbook.kitchen.crossContact.map(one => one.allergen))].flatMap((allergen): Matter[] => {
+    const shown = contradicted(workbook, allergen)
+    if (shown.length === 0) return []
+    return [
+      {
+        key: `contradicted ${allergen}`,
+        weight: 'unproven',
+        what: `${capital(contradiction(allergen, shown))}.`,
+        detail: `Nothing can be claimed on that record. ${contradictionMend}`,
+        does: 'Put the record right',
+        at: '/kitchen',
+      },
+    ]
+  })
+
 /** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
 export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [], soon = 30): Matter[] {
   const { today } = workbook
@@ -109,7 +128,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const hangOn = (ingredient: string) => (usersOf.get(ingredient) ?? []).map(id => productName.get(id)!)
   const matters: Matter[] = []
 
-  matters.push(...damagedMatters(workbook), ...unservedMatters(workbook))
+  matters.push(...damagedMatters(workbook), ...unservedMatters(workbook), ...contradictionMatters(workbook))
   for (const product of workbook.products) {
     const market = firstMarketOf(product)
     const { claims } = assess(workbook, product.id, market)

@@ -1,6 +1,7 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
 
-import { kitchenFindings } from '../allergen/crossContact'
+import { contradictionMend, kitchenFindings } from '../allergen/crossContact'
+import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
 import { dayIn, quantityIn } from '../market/wording'
@@ -233,6 +234,16 @@ function problemsOf(
       where: 'the kitchen itself',
       mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
     })
+  for (const code of codes) {
+    if (rolledUp(found[code]) === 'contains') continue
+    const shown = contradicted(workbook, code)
+    if (shown.length > 0)
+      problems.push({
+        what: `${capital(contradiction(code, shown))}.`,
+        where: 'the kitchen itself',
+        mend: contradictionMend,
+      })
+  }
   for (const id of fromTheOutside(byId(workbook.recipes), product.recipe))
     for (const line of byId(workbook.recipes).get(id)?.lines ?? []) {
       if (!line.alternatives?.length || !('ingredient' in line.of) || line.role === 'beside') continue

@@ -1,4 +1,6 @@
-import { DamagedRow, findKitchen } from '@fair-tin/data'
+import { onSite } from '@fair-tin/core/allergen'
+import { allergenCodes } from '@fair-tin/core/model'
+import { DamagedRow, findKitchen, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../bakery'
 import { DamagedThing } from '../../screens/damaged/DamagedThing'
 import { KitchenSheet } from '../../screens/kitchen/KitchenSheet'
@@ -15,5 +17,9 @@ export default async function KitchenPage() {
     evidence: [],
     version: 0,
   }
-  return <KitchenSheet key={version} kitchen={kitchen} evidence={evidence} version={version} today={today()} />
+  const workbook = await reading(sql => readWorkbook(sql, today()))
+  const shown = Object.fromEntries((['gluten', ...allergenCodes] as const).map(code => [code, onSite(workbook, code)]))
+  return (
+    <KitchenSheet key={version} kitchen={kitchen} evidence={evidence} version={version} today={today()} shown={shown} />
+  )
 }

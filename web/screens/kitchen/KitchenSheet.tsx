@@ -1,6 +1,6 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
-import { carriesAClaim } from '@fair-tin/core/allergen'
+import { carriesAClaim, type OnSite } from '@fair-tin/core/allergen'
 import { proofOf } from '@fair-tin/core/ingredient'
 import {
   type AllergenCode,
@@ -12,8 +12,9 @@ import {
   type Kitchen,
 } from '@fair-tin/core/model'
 import { spokenDay, typedDecimal } from '@fair-tin/core/words'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { Fragment, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/EvidenceRows'
@@ -58,16 +59,42 @@ const rowsOf = (kitchen: Kitchen): Row[] => {
   return [...known, ...missing].sort((a, b) => order.indexOf(a.allergen) - order.indexOf(b.allergen))
 }
 
+const most = 3
+/** What shows that an allergen is there although its record says that it is not. */
+function Contradicted({ by }: { by: readonly OnSite[] }) {
+  return (
+    <tr>
+      <td />
+      <td colSpan={5} className="pb-1.5 text-[13px] text-unproven">
+        Not so:{' '}
+        {by.slice(0, most).map((one, at) => (
+          <Fragment key={`${one.kind} ${one.id}`}>
+            {at > 0 && '; '}
+            <Link className="underline" href={one.kind === 'recipe' ? `/recipes/${one.id}` : `/larder/${one.id}`}>
+              {one.fact}
+            </Link>
+          </Fragment>
+        ))}
+        {by.length > most && `; and ${by.length - most} more`}. Say how it is kept out, or take what carries it off the
+        site.
+      </td>
+    </tr>
+  )
+}
+
 export function KitchenSheet({
   kitchen,
   evidence,
   version,
   today,
+  shown,
 }: {
   kitchen: Kitchen
   evidence: Evidence[]
   version: number
   today: string
+  /** By allergen: what shows that it is on the site. */
+  shown: Record<string, readonly OnSite[]>
 }) {
   const router = useRouter()
   const [rows, setRows] = useState(() => rowsOf(kitchen))
@@ -197,16 +224,16 @@ export function KitchenSheet({
             An allergen never assessed leaves every claim about it unproven. Cleaning without a test, and sharing, carry
             no claim.
           </p>
-          <table className="mt-1 w-full text-left">
+          <table className="mt-1 w-full min-w-[560px] table-fixed text-left">
             <thead className="text-quiet">
               <tr>
-                <th className="w-7">
+                <th className="w-5">
                   <span className="sr-only">State</span>
                 </th>
-                <th className="font-normal">Allergen</th>
+                <th className="w-[19%] font-normal">Allergen</th>
                 <th className="w-[24%] font-normal">Kept out by</th>
-                <th className="w-[24%] font-normal">Where</th>
-                <th className="w-[24%] font-normal">Proof</th>
+                <th className="w-[23%] font-normal">Where</th>
+                <th className="font-normal">Proof</th>
                 <th className="w-8">
                   <span className="sr-only">More</span>
                 </th>
@@ -215,80 +242,88 @@ export function KitchenSheet({
             <tbody>
               {rows.map(row => {
                 const proof = proofOf(row.evidence || undefined, documents, today, kitchen.evidenceYears)
-                const good = carries(row.control) && proof.proven
+                // another record of this sheet is seen as it stands here
+                const against =
+                  row.control === 'notOnSite' ? (shown[row.allergen] ?? []).filter(one => one.kind !== 'kitchen') : []
+                const good = carries(row.control) && proof.proven && against.length === 0
                 const why =
                   row.control === ''
                     ? 'not assessed'
-                    : good
-                      ? 'carries a claim'
-                      : !carries(row.control)
-                        ? 'carries no claim'
-                        : proof.proven
-                          ? ''
-                          : proof.fact
+                    : against.length > 0
+                      ? 'contradicted: it carries no claim'
+                      : good
+                        ? 'carries a claim'
+                        : !carries(row.control)
+                          ? 'carries no claim'
+                          : proof.proven
+                            ? ''
+                            : proof.fact
                 const name = nameOf(row.allergen)
                 return (
-                  <tr key={row.key} className="align-middle">
-                    <td title={why}>
-                      <VerdictMark mark={good ? 'holds' : 'unproven'} label={`${name}: ${why}`} />
-                    </td>
-                    <td className="py-0.5 pr-2">{name}</td>
-                    <td className="py-0.5 pr-2">
-                      <Choose
-                        label={`How ${name} is kept out`}
-                        value={row.control || '-'}
-                        options={controls}
-                        onChange={value =>
-                          set(row.key, { control: value === '-' ? '' : (value as CrossContact['control']) })
-                        }
-                      />
-                    </td>
-                    <td className="py-0.5 pr-2">
-                      <input
-                        className="field"
-                        aria-label={`Where ${name} is kept out`}
-                        value={row.equipment}
-                        maxLength={120}
-                        onChange={event => set(row.key, { equipment: event.target.value })}
-                      />
-                    </td>
-                    <td className="py-0.5">
-                      <Choose
-                        label={`Proof for ${name}`}
-                        value={row.evidence || '-'}
-                        options={proofs}
-                        onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
-                      />
-                    </td>
-                    <td className="py-0.5 pl-1">
-                      <button
-                        type="button"
-                        className="min-h-[24px] min-w-[24px] rounded border border-hair px-1 font-bold text-damson pointer-coarse:min-h-[44px] pointer-coarse:min-w-[44px]"
-                        title="Another place for this allergen"
-                        aria-label={`Another place for ${name}`}
-                        onClick={() =>
-                          setRows(before =>
-                            before.flatMap(one =>
-                              one.key === row.key
-                                ? [
-                                    one,
-                                    {
-                                      key: `r${made++}`,
-                                      allergen: row.allergen,
-                                      control: '',
-                                      equipment: '',
-                                      evidence: '',
-                                    },
-                                  ]
-                                : [one],
-                            ),
-                          )
-                        }
-                      >
-                        +
-                      </button>
-                    </td>
-                  </tr>
+                  <Fragment key={row.key}>
+                    <tr className="align-middle">
+                      <td title={why}>
+                        <VerdictMark mark={good ? 'holds' : 'unproven'} label={`${name}: ${why}`} />
+                      </td>
+                      <td className="py-0.5 pr-2">{name}</td>
+                      <td className="py-0.5 pr-2">
+                        <Choose
+                          label={`How ${name} is kept out`}
+                          value={row.control || '-'}
+                          options={controls}
+                          onChange={value =>
+                            set(row.key, { control: value === '-' ? '' : (value as CrossContact['control']) })
+                          }
+                        />
+                      </td>
+                      <td className="py-0.5 pr-2">
+                        <input
+                          className="field"
+                          aria-label={`Where ${name} is kept out`}
+                          value={row.equipment}
+                          maxLength={120}
+                          onChange={event => set(row.key, { equipment: event.target.value })}
+                        />
+                      </td>
+                      <td className="py-0.5">
+                        <Choose
+                          label={`Proof for ${name}`}
+                          value={row.evidence || '-'}
+                          options={proofs}
+                          onChange={value => set(row.key, { evidence: value === '-' ? '' : value })}
+                        />
+                      </td>
+                      <td className="py-0.5 pl-1">
+                        <button
+                          type="button"
+                          className="min-h-[24px] min-w-[24px] rounded border border-hair px-1 font-bold text-damson pointer-coarse:min-h-[44px] pointer-coarse:min-w-[44px]"
+                          title="Another place for this allergen"
+                          aria-label={`Another place for ${name}`}
+                          onClick={() =>
+                            setRows(before =>
+                              before.flatMap(one =>
+                                one.key === row.key
+                                  ? [
+                                      one,
+                                      {
+                                        key: `r${made++}`,
+                                        allergen: row.allergen,
+                                        control: '',
+                                        equipment: '',
+                                        evidence: '',
+                                      },
+                                    ]
+                                  : [one],
+                              ),
+                            )
+                          }
+                        >
+                          +
+                        </button>
+                      </td>
+                    </tr>
+                    {against.length > 0 && <Contradicted by={against} />}
+                  </Fragment>
                 )
               })}
             </tbody>
