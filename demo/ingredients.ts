@@ -232,8 +232,12 @@ export function ingredients(today: string): Ingredient[] {
       composition: [{ name: 'invert sugar syrup' }, { name: 'vanilla extract' }, { name: 'ground vanilla seeds' }],
       allergens: answered('vanilla-spec'),
       gluten: { atMostMgPerKg: 5, evidence: 'vanilla-gluten' },
-      traits: { ...plant, sweetening: ['syrup'], refined: true, alcohol: false },
-      nutrients: { ...typical(0.3, 0, 62, 60, 0.5, 0.2, 5, [10, 0.1, 90]), addedSugars: stated(60) },
+      traits: { ...plant, sweetening: ['syrup'], refined: true, alcohol: true },
+      nutrients: {
+        ...typical(0.3, 0, 62, 60, 0.5, 0.2, 5, [10, 0.1, 90]),
+        addedSugars: stated(60),
+        alcohol: stated(9),
+      },
       measures: [{ gramsPerMl: 1.12 }],
       packs: pack(250, '24.90'),
       evidence: [

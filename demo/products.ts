@@ -152,7 +152,7 @@ const baked: Product[] = [
     keeps: { days: 5, mark: 'bestBefore', storage: 'Keep in a cool, dry place.' },
   },
   {
-    // date paste under “no added sugars”
+    // date paste and bananas under “no added sugars”: nobody has said yet whether they are there to sweeten
     id: 'banana-date-loaf',
     name: 'Banana date loaf',
     legalName: 'Banana loaf with dates and walnuts',

@@ -87,7 +87,15 @@ const bought: Bought[] = [
   { thing: 'bicarbonate of soda', supplier: stores, article: 'HS-3011', grams: 2000, price: '5.20' },
   { thing: 'cream of tartar', supplier: stores, article: 'HS-3012', grams: 1000, price: '9.40', proof: 'none' },
   { thing: 'caster sugar', supplier: stores, article: 'HS-1101', grams: 10000, price: '11.20' },
-  { thing: 'icing sugar', supplier: stores, article: 'HS-1104', grams: 3000, price: '4.95' },
+  {
+    thing: 'icing sugar',
+    supplier: stores,
+    article: 'HS-1104',
+    grams: 3000,
+    price: '4.95',
+    // with maize starch in it
+    change: { traits: { animal: [], sweetening: ['sugar'], grain: ['other'], refined: true, legume: false } },
+  },
   { thing: 'light muscovado sugar', supplier: stores, article: 'HS-1112', grams: 3000, price: '6.30' },
   { thing: 'dark muscovado sugar', supplier: stores, article: 'HS-1113', grams: 3000, price: '6.40' },
   {
@@ -254,6 +262,8 @@ const bought: Bought[] = [
     price: '52.00',
     carries: chocolate,
     proof: -9,
+    // soya lecithin in it
+    change: { traits: { sweetening: ['sugar'], grain: [], legume: true } },
   },
   { thing: 'ground cinnamon', supplier: flavours, article: 'SF-42', grams: 500, price: '7.90', proof: 12 },
   {

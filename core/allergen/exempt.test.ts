@@ -75,4 +75,42 @@ describe('what leaves nothing behind', () => {
     for (const name of ['milk powder', 'rice flour', 'ground paste'])
       expect(with_(name, { role: 'release', leavesNothing: 'review' }), name).toBe('contains')
   })
+  it('answers for the allergens that the record names, and for all where it names none', () => {
+    const proven = (reference: string) => {
+      const workbook = sampleWorkbook(
+        [carrying('whey', 'milk', 'contains'), sampleIngredient('rice')],
+        [
+          sampleRecipe('cake', [
+            sampleLine('rice', 100),
+            sampleLine('whey', 5, { role: 'drained', leavesNothing: 'soak' }),
+          ]),
+        ],
+      )
+      const soak = { id: 'soak', kind: 'test' as const, reference, dated: '2026-06-01', expires: '2027-06-01' }
+      return assess({ ...workbook, evidence: [...workbook.evidence, soak] }, 'cake', 'uk').allergens.milk.status
+    }
+    expect(proven('soak water T-4: milk none detected')).toBe('free')
+    expect(proven('soak water T-4')).toBe('free')
+    expect(proven('soak water T-4: almond, gluten none detected')).toBe('contains')
+  })
+  it('a line’s own answer stands, whatever the part it is in is for; without one, the part’s own answers for it', () => {
+    const status = (inner: object, outer: object) =>
+      assess(
+        sampleWorkbook(
+          [carrying('whey', 'milk', 'contains'), sampleIngredient('rice')],
+          [
+            sampleRecipe('cake', [sampleLine('part:soaked', 100, outer)]),
+            sampleRecipe('soaked', [sampleLine('rice', 100), sampleLine('whey', 50, inner)]),
+          ],
+        ),
+        'cake',
+        'uk',
+      ).allergens.milk.status
+    const nothing = { role: 'drained', leavesNothing: 'review' }
+    expect(status(nothing, { role: 'finish' })).toBe('free')
+    expect(status(nothing, { role: 'release', leavesNothing: 'lost' })).toBe('free')
+    expect(status({ role: 'drained', leavesNothing: 'lost' }, nothing)).toBe('contains')
+    expect(status({}, nothing)).toBe('free')
+    expect(status({}, { role: 'finish', leavesNothing: 'review' })).toBe('contains')
+  })
 })

@@ -2,11 +2,12 @@
 import { proofOf } from '../ingredient/evidence'
 import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
+import { textsOf } from '../ingredient/texts'
 import type { ExemptKind } from '../market/rulePack'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
+import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
-import type { animalTraits, Component, Ingredient } from '../model/ingredient'
+import type { animalTraits, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import { type Bill, type BillLine, type PathStep, wayOf } from '../recipe/bill'
 import { isExempt } from './exempt'
@@ -36,9 +37,6 @@ export interface Finding {
   at: number
 }
 
-const componentWords = (components: readonly Component[] = []): string[] =>
-  components.flatMap(component => [component.name, ...componentWords(component.components)])
-
 /** Ingredients are plain data and never changed in place, so the words found in one are kept with it. */
 const wordsFound = new WeakMap<Ingredient, Map<AllergenCode, string>>()
 
@@ -47,12 +45,7 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
   const known = wordsFound.get(ingredient)
   if (known) return known
   const words = new Map<AllergenCode, string>()
-  for (const text of [
-    ingredient.name,
-    ingredient.labelName ?? '',
-    ingredient.notes ?? '',
-    ...componentWords(ingredient.composition),
-  ])
+  for (const text of textsOf(ingredient))
     for (const mention of mentions(text)) if (!words.has(mention.code)) words.set(mention.code, mention.word)
   wordsFound.set(ingredient, words)
   return words
@@ -60,7 +53,7 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
 
 /** A word in names, notes or composition that speaks of `code` and is none of `but`; undefined where there is none. */
 export const wordFor = (ingredient: Ingredient, code: AllergenCode, but: RegExp): string | undefined =>
-  [ingredient.name, ingredient.labelName ?? '', ingredient.notes ?? '', ...componentWords(ingredient.composition)]
+  textsOf(ingredient)
     .flatMap(text => mentions(text))
     .find(mention => mention.code === code && !but.test(mention.word))?.word
 
@@ -182,11 +175,21 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exempt: readonly Ex
 
 const dusts = /flour|starch|meal|semolina|polenta|cocoa|sugar|crumb|powder|ground|flakes|seeds?\b|bran/i
 
-/** Does the kitchen's own evidence in force say that nothing of this line stays on the food? */
-function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workbook): Evidence | null {
-  if (line.leavesNothing === undefined || (line.role !== 'drained' && line.role !== 'release')) return null
+/** A record that names allergens answers for those alone; gluten stands for its cereals. */
+function answersFor(evidence: Evidence, code: AllergenCode): boolean {
+  const named = new Set<AllergenCode>(mentions(evidence.reference).map(one => one.code))
+  if (/\bgluten\b/i.test(evidence.reference)) for (const cereal of glutenCereals) named.add(cereal)
+  return named.size === 0 || named.has(code)
+}
+/** The kitchen's own evidence in force that nothing of this line stays on the food, of this allergen; null where there is none. */
+function leavesNothing(
+  line: BillLine,
+  ingredient: Ingredient,
+  workbook: Workbook,
+): ((code: AllergenCode) => Evidence | null) | null {
+  if (line.leavesNothing === undefined || line.leavesAs === undefined) return null
   // what is dusted stays
-  if (line.role === 'release' && dusts.test(`${ingredient.name} ${ingredient.standsFor ?? ''}`)) return null
+  if (line.leavesAs === 'release' && dusts.test(`${ingredient.name} ${ingredient.standsFor ?? ''}`)) return null
   const proof = proofOf(
     line.leavesNothing,
     // about this food and this process: what a supplier says of the ingredient is no proof of it
@@ -194,9 +197,8 @@ function leavesNothing(line: BillLine, ingredient: Ingredient, workbook: Workboo
     workbook.today,
     workbook.kitchen.evidenceYears,
   )
-  return proof.proven ? proof.evidence : null
+  return proof.proven ? code => (answersFor(proof.evidence, code) ? proof.evidence : null) : null
 }
-
 const finding = (
   at: number,
   way: { path: PathStep[]; otherWays?: number },
@@ -242,8 +244,10 @@ export function allFindings(
     if (!ingredient) continue
     const nothing = leavesNothing(line, ingredient, workbook)
     const { statuses } = knownOf(ingredient, workbook, exempt)
-    for (let code = 0; code < found.length; code++)
-      found[code]!.push(nothing ? leftNothing(at, line, nothing) : finding(at, line, statuses[code]!))
+    for (let code = 0; code < found.length; code++) {
+      const proof = nothing?.(allergenCodes[code]!)
+      found[code]!.push(proof ? leftNothing(at, line, proof) : finding(at, line, statuses[code]!))
+    }
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') for (const of of found) of.push(gapFinding(gap))
   return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
@@ -284,7 +288,7 @@ function findingsFor({ bill, workbook, exempt }: OnDemand, index: number): Findi
     const line = bill.lines[at]!
     const ingredient = line.role === 'beside' ? undefined : ingredients.get(line.ingredient)
     if (!ingredient) continue
-    const nothing = leavesNothing(line, ingredient, workbook)
+    const nothing = leavesNothing(line, ingredient, workbook)?.(allergenCodes[index]!)
     found.push(
       nothing
         ? leftNothing(at, line, nothing)
@@ -319,9 +323,10 @@ export function allergenStatusesOf(
     const ingredient = ingredients.get(line.ingredient)
     if (!ingredient) continue
     counted++
-    if (leavesNothing(line, ingredient, workbook)) continue
+    const nothing = leavesNothing(line, ingredient, workbook)
     const { ranks } = knownOf(ingredient, workbook, exempt)
-    for (let code = 0; code < worst.length; code++) if (ranks[code]! > worst[code]!) worst[code] = ranks[code]!
+    for (let code = 0; code < worst.length; code++)
+      if (ranks[code]! > worst[code]! && !nothing?.(allergenCodes[code]!)) worst[code] = ranks[code]!
   }
   // what cannot be followed, or is nothing at all, is unknown
   const least = counted === 0 || bill.gaps.some(gap => gap.kind === 'component') ? strength.unknown : strength.free

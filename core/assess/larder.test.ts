@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleDay, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { kindConflicts } from '../ingredient/kindWords'
 import { allergenCodes } from '../model/allergen'
 import type { Component, Ingredient } from '../model/ingredient'
 import { assess } from './assess'
@@ -48,10 +49,11 @@ describe('what the larder says of an ingredient', () => {
       fc.property(ingredient, thing => {
         const { state } = proofStateOf(thing, within)
         const book = sampleWorkbook([thing], [sampleRecipe('cake', [sampleLine('thing', 100)])])
-        const { because } = assess(book, 'cake', 'uk').allergens
-          ? { because: allergenCodes.flatMap(code => assess(book, 'cake', 'uk').allergens[code].because) }
-          : { because: [] }
-        const conflict = because.some(reason => /speaks of|its kind says it is made from/.test(reason.fact))
+        const { allergens } = assess(book, 'cake', 'uk')
+        const because = allergenCodes.flatMap(code => allergens[code].because)
+        const conflict =
+          kindConflicts(thing).length > 0 ||
+          because.some(reason => /speaks of|its kind says it is made from/.test(reason.fact))
         expect(state === 'conflict').toBe(conflict)
         if (state === 'inForce' || state === 'soon')
           expect(because.filter(reason => reason.fact.startsWith('put down as free of'))).toEqual([])

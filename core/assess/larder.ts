@@ -1,6 +1,7 @@
 // How well an ingredient is proven, as the larder shows it: the same judgement that a claim rests on.
 import { statusOf } from '../allergen/rollUp'
 import { lastDayOf, proofOf } from '../ingredient/evidence'
+import { kindConflicts, kindFact } from '../ingredient/kindWords'
 import { isFreeByNature } from '../ingredient/nature'
 import { allergenCodes } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
@@ -19,6 +20,8 @@ export function proofStateOf(
   const statuses = allergenCodes.map(code => statusOf(ingredient, code, within))
   const conflict = statuses.find(one => one.conflict)
   if (conflict) return { state: 'conflict', words: conflict.fact }
+  const kind = kindConflicts(ingredient)[0]
+  if (kind) return { state: 'conflict', words: kindFact(kind) }
   const { evidence } = ingredient
   const unproven = statuses.find(one => one.status === 'free' && !one.proven)
   if (evidence.length === 0)

@@ -28,27 +28,38 @@ const said = (...args: Parameters<typeof mattersToday>) => mattersToday(...args)
 describe('what needs someone today', () => {
   it('is nothing where everything holds', () => expect(said(of([sampleIngredient('flour')], ['flour']))).toEqual([]))
   it('proof that ran out, with what hangs on it; proof that will, within thirty days', () => {
-    const out = of([sampleIngredient('millet', { evidence: dated('2026-11-01') })], ['millet'])
+    const out = of([sampleIngredient('arrowroot', { evidence: dated('2026-11-01') })], ['arrowroot'])
     expect(mattersToday(out)[0]).toMatchObject({
       weight: 'unproven',
-      what: 'Specification S-1 of millet ran out on 1 November 2026.',
+      what: 'Specification S-1 of arrowroot ran out on 1 November 2026.',
       detail: 'Cake can claim nothing that rests on it.',
     })
-    expect(said(of([sampleIngredient('millet', { evidence: dated('2026-12-20') })], ['millet']))).toEqual([
-      ['note', 'Specification S-1 of millet runs out on 20 December 2026.'],
+    expect(said(of([sampleIngredient('arrowroot', { evidence: dated('2026-12-20') })], ['arrowroot']))).toEqual([
+      ['note', 'Specification S-1 of arrowroot runs out on 20 December 2026.'],
     ])
-    expect(said(of([sampleIngredient('millet', { evidence: dated('2026-12-26') })], ['millet']))).toEqual([])
+    expect(said(of([sampleIngredient('arrowroot', { evidence: dated('2026-12-26') })], ['arrowroot']))).toEqual([])
   })
   it('of what nothing sold uses can wait', () =>
     expect(
-      said(of([sampleIngredient('flour'), sampleIngredient('millet', { evidence: dated('2026-11-01') })], ['flour'])),
-    ).toEqual([['note', 'Specification S-1 of millet ran out on 1 November 2026.']]))
+      said(
+        of([sampleIngredient('flour'), sampleIngredient('arrowroot', { evidence: dated('2026-11-01') })], ['flour']),
+      ),
+    ).toEqual([['note', 'Specification S-1 of arrowroot ran out on 1 November 2026.']]))
   it('a claim that breaks, first of all', () =>
     expect(
-      said(of([carrying('spread', 'milk', 'mayContain'), sampleIngredient('rye drink')], ['spread', 'rye drink'])),
+      said(
+        of(
+          [carrying('spread', 'milk', 'mayContain'), sampleIngredient('rye drink', { traits: { grain: ['gluten'] } })],
+          ['spread', 'rye drink'],
+        ),
+      ),
     ).toEqual([
       ['breaks', 'Cake: dairy-free breaks.'],
       ['unproven', 'The words of rye drink speak of rye, and its status does not.'],
+    ]))
+  it('a word that speaks of a kind which is put down otherwise', () =>
+    expect(said(of([sampleIngredient('honey')], ['honey']))).toEqual([
+      ['unproven', 'The words of honey speak of honey or wax of bees and a syrup, and its kind does not.'],
     ]))
   it('a kitchen that says something is not there, and what shows that it is', () => {
     const kept = of([sampleIngredient('flour'), carrying('tahini', 'peanut', 'mayContain')], ['flour'])

@@ -6,6 +6,7 @@ import { contradicted, contradiction } from '../allergen/onSite'
 import { statusOf } from '../allergen/rollUp'
 import { fullCostOf } from '../cost/fullCost'
 import { underFloor } from '../cost/price'
+import { kindConflicts } from '../ingredient/kindWords'
 import { firstMarketOf, isServed } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { nameOfClaim } from '../model/claim'
@@ -182,6 +183,19 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
         detail:
           users.length > 0
             ? `Until it is settled nothing of it is proven for ${spokenList(users)}.`
+            : 'Nothing sold uses it now.',
+        does: 'Settle it',
+        at: `/larder/${ingredient.id}`,
+      })
+    const kinds = kindConflicts(ingredient)
+    if (kinds.length > 0)
+      matters.push({
+        key: `kind ${ingredient.id}`,
+        weight: users.length > 0 ? 'unproven' : 'note',
+        what: `The words of ${ingredient.name} speak of ${spokenList(kinds.map(one => one.of))}, and its kind does not.`,
+        detail:
+          users.length > 0
+            ? `No claim about that kind is proven for ${spokenList(users)}.`
             : 'Nothing sold uses it now.',
         does: 'Settle it',
         at: `/larder/${ingredient.id}`,

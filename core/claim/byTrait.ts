@@ -1,10 +1,12 @@
 // Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
-import { conflictsIn } from '../allergen/rollUp'
-import type { AllergenCode } from '../model/allergen'
+import { statusOf } from '../allergen/rollUp'
+import { kindConflict, kindFact, kindMend } from '../ingredient/kindWords'
+import { textsOf } from '../ingredient/texts'
+import { type AllergenCode, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
-import type { Ingredient } from '../model/ingredient'
-import { wayOf } from '../recipe/bill'
+import type { Ingredient, Traits } from '../model/ingredient'
+import { type BillLine, wayOf } from '../recipe/bill'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 type Judged = { verdict: Verdict; fact: string; mend?: string }
@@ -19,7 +21,7 @@ const fine: Judged = { verdict: 'holds', fact: 'nothing stands against it' }
 function lineByLine(
   claim: NamedClaim,
   context: ClaimContext,
-  judge: (ingredient: Ingredient, at: number) => Judged,
+  judge: (ingredient: Ingredient, line: BillLine) => Judged,
   note?: string,
   more: Ground[] = [],
 ): ClaimResult {
@@ -27,7 +29,7 @@ function lineByLine(
   const grounds: Ground[] = []
   for (const [at, line] of context.bill.lines.entries()) {
     if (line.role === 'beside') continue
-    const { verdict, ...reason } = judge(ingredients.get(line.ingredient)!, at)
+    const { verdict, ...reason } = judge(ingredients.get(line.ingredient)!, line)
     grounds.push({ verdict, at, reason: { ...wayOf(line), ...reason } })
   }
   for (const gap of context.bill.gaps)
@@ -38,10 +40,15 @@ function lineByLine(
 
 const animalAllergens: readonly AllergenCode[] = ['milk', 'egg', 'fish', 'crustaceans', 'molluscs']
 
+/** A word in it that speaks of a kind which is put down otherwise. */
+function spokenAgainst(ingredient: Ingredient, trait: keyof Traits, among?: readonly string[]): Judged | null {
+  const spoken = kindConflict(ingredient, trait, among)
+  return spoken ? { verdict: 'unproven', fact: kindFact(spoken), mend: kindMend } : null
+}
+
 function fromAnimals(
   ingredient: Ingredient,
-  context: ClaimContext,
-  at: number,
+  { workbook }: ClaimContext,
   refused: readonly string[],
   codes: readonly AllergenCode[],
 ): Judged {
@@ -51,15 +58,12 @@ function fromAnimals(
     return { verdict: 'breaks', fact: `made with ${named.join(' and ')}`, mend: 'Use something that grew.' }
   for (const code of codes) {
     if (ingredient.allergens[code]?.status === 'contains') return { verdict: 'breaks', fact: `contains ${code}` }
-    const conflict = conflictsIn(context.found[code]).get(at)
-    if (conflict)
-      return {
-        verdict: 'unproven',
-        fact: conflict.reason.fact,
-        ...(conflict.reason.mend ? { mend: conflict.reason.mend } : {}),
-      }
+    // whatever may be left of it: it was used
+    const { conflict, fact, mend } = statusOf(ingredient, code, workbook)
+    if (conflict) return { verdict: 'unproven', fact, ...(mend ? { mend } : {}) }
   }
-  return animal === undefined ? unsaid('whether anything in it comes from an animal') : fine
+  if (animal === undefined) return unsaid('whether anything in it comes from an animal')
+  return spokenAgainst(ingredient, 'animal', refused) ?? fine
 }
 
 /** Honey never. A may-contain is shown as its own mark and never hidden. */
@@ -72,35 +76,53 @@ export function vegan(context: ClaimContext): ClaimResult {
   return lineByLine(
     'vegan',
     context,
-    (ingredient, at) =>
-      fromAnimals(
-        ingredient,
-        context,
-        at,
-        ['milk', 'egg', 'honey', 'gelatine', 'meat', 'fish', 'insect'],
-        animalAllergens,
-      ),
+    ingredient =>
+      fromAnimals(ingredient, context, ['milk', 'egg', 'honey', 'gelatine', 'meat', 'fish', 'insect'], animalAllergens),
     'Vegan does not mean free from allergens.',
     traces,
   )
 }
 
 export const vegetarian = (context: ClaimContext): ClaimResult =>
-  lineByLine('vegetarian', context, (ingredient, at) =>
-    fromAnimals(ingredient, context, at, ['gelatine', 'meat', 'fish', 'insect'], ['fish', 'crustaceans', 'molluscs']),
+  lineByLine('vegetarian', context, ingredient =>
+    fromAnimals(ingredient, context, ['gelatine', 'meat', 'fish', 'insect'], ['fish', 'crustaceans', 'molluscs']),
   )
 
 const sweetens: Record<string, string> = {
   sugar: 'sugar',
   syrup: 'a syrup',
   juiceConcentrate: 'concentrated juice',
-  fruitPuree: 'fruit purée used to sweeten',
   rareSugar: 'a rare sugar, which is a sugar here',
+}
+
+/** Sweet foods that are there for themselves or to sweeten: what they are used for decides, so it is asked. */
+const asked: readonly string[] = ['fruitPuree', 'wholeFruit']
+const milkSugar =
+  /\b(?:(?:milk|whey|buttermilk|yogh?urt) (?:powder|solids)|(?:powdered|dried|condensed) (?:\w+ )?milk|permeate)\b/i
+
+/** Is it asked at its line whether it is there to sweeten? */
+export const asksWhetherSweetens = (ingredient: Ingredient): boolean =>
+  ingredient.traits.sweetening?.some(kind => asked.includes(kind)) === true ||
+  textsOf(ingredient).some(text => milkSugar.test(text))
+
+function usedToSweeten(line: BillLine): Judged {
+  if (line.sweetens === true)
+    return {
+      verdict: 'breaks',
+      fact: 'it is put down as used to sweeten: added sugars',
+      mend: 'Leave it out, or drop the claim.',
+    }
+  if (line.sweetens === false) return { verdict: 'holds', fact: 'it is put down as not there to sweeten' }
+  return {
+    verdict: 'unproven',
+    fact: 'it may be there to sweeten, and nobody has said whether it is',
+    mend: 'Say at its line in the recipe whether it is used to sweeten.',
+  }
 }
 
 /** Nothing that the market counts as added sugar: its rule pack names the kinds and the source. */
 export const noAddedSugar = (context: ClaimContext): ClaimResult =>
-  lineByLine('noAddedSugar', context, ingredient => {
+  lineByLine('noAddedSugar', context, (ingredient, line) => {
     const { sweetening } = ingredient.traits
     const counted: readonly string[] = context.rules.claims.addedSugars.kinds
     const added = sweetening?.filter(kind => counted.includes(kind)) ?? []
@@ -108,36 +130,42 @@ export const noAddedSugar = (context: ClaimContext): ClaimResult =>
       return {
         verdict: 'breaks',
         fact: `it is ${added.map(kind => sweetens[kind]).join(' and ')}: added sugars`,
-        mend: 'Sweeten with whole fruit, or drop the claim.',
+        mend: 'Leave it out, or drop the claim.',
       }
     if ((ingredient.nutrients.addedSugars?.value ?? 0) > 0)
       return { verdict: 'breaks', fact: 'its nutrition states added sugars' }
-    return sweetening === undefined ? unsaid('whether it sweetens') : fine
+    if (sweetening === undefined) return unsaid('whether it sweetens')
+    const spoken = spokenAgainst(ingredient, 'sweetening')
+    if (spoken) return spoken
+    const sweetener = sweetening.some(kind => kind === 'polyol' || kind === 'intense')
+    return asksWhetherSweetens(ingredient) || (line.sweetens === true && !sweetener) ? usedToSweeten(line) : fine
   })
 
 export const grainFree = (context: ClaimContext): ClaimResult =>
   lineByLine(
     'grainFree',
     context,
-    ({ traits }) =>
-      traits.grain === undefined
-        ? unsaid('whether it is a grain')
-        : traits.grain.length > 0
-          ? { verdict: 'breaks', fact: 'it is a grain, or made from one' }
-          : fine,
+    ingredient => {
+      const { grain } = ingredient.traits
+      if (grain === undefined) return unsaid('whether it is a grain')
+      if (grain.length > 0) return { verdict: 'breaks', fact: 'it is a grain, or made from one' }
+      if (glutenCereals.some(cereal => ingredient.allergens[cereal]?.status === 'contains'))
+        return { verdict: 'breaks', fact: 'contains a cereal' }
+      return spokenAgainst(ingredient, 'grain') ?? fine
+    },
     'Not defined in law: a house rule.',
   )
 
-const refinedSugar = ({ traits }: Ingredient): Judged =>
-  traits.sweetening === undefined
-    ? unsaid('whether it sweetens')
-    : !traits.sweetening.some(kind => kind === 'sugar' || kind === 'syrup')
-      ? fine
-      : traits.refined === undefined
-        ? unsaid('whether it is refined')
-        : traits.refined
-          ? { verdict: 'breaks', fact: 'it is a refined sugar' }
-          : fine
+function refinedSugar(ingredient: Ingredient): Judged {
+  const { sweetening, refined } = ingredient.traits
+  if (sweetening === undefined) return unsaid('whether it sweetens')
+  const spoken = spokenAgainst(ingredient, 'sweetening')
+  if (spoken) return spoken
+  if (!sweetening.some(kind => kind === 'sugar' || kind === 'syrup')) return fine
+  if (refined === undefined) return unsaid('whether it is refined')
+  if (refined) return { verdict: 'breaks', fact: 'it is a refined sugar' }
+  return spokenAgainst(ingredient, 'refined') ?? fine
+}
 
 export const refinedSugarFree = (context: ClaimContext): ClaimResult =>
   lineByLine('refinedSugarFree', context, refinedSugar, 'Not defined in law: a house rule. It still holds sugars.')
@@ -146,16 +174,17 @@ export const paleo = (context: ClaimContext): ClaimResult =>
   lineByLine(
     'paleo',
     context,
-    (ingredient, at) => {
+    ingredient => {
       const { traits } = ingredient
       if (ingredient.allergens.milk?.status === 'contains' || traits.animal?.includes('milk'))
         return { verdict: 'breaks', fact: 'contains milk' }
-      if (conflictsIn(context.found.milk).has(at)) return { verdict: 'unproven', fact: 'its words speak of milk' }
+      if (statusOf(ingredient, 'milk', context.workbook).conflict)
+        return { verdict: 'unproven', fact: 'its words speak of milk' }
       if (traits.grain === undefined || traits.legume === undefined || traits.animal === undefined)
         return unsaid('whether it is a grain, a legume or from milk')
       if (traits.grain.length > 0 || traits.legume)
         return { verdict: 'breaks', fact: traits.legume ? 'it is a legume' : 'it is a grain' }
-      return refinedSugar(ingredient)
+      return spokenAgainst(ingredient, 'grain') ?? spokenAgainst(ingredient, 'legume') ?? refinedSugar(ingredient)
     },
     'Not defined in law: a house rule.',
   )

@@ -293,12 +293,36 @@ describe('claims by what a thing is', () => {
       because: [{ fact: 'may contain milk' }, {}],
     })
   })
-  it('no added sugars: syrups and purées break it, whole fruit does not', () => {
-    for (const kind of ['sugar', 'syrup', 'juiceConcentrate', 'fruitPuree'] as const)
+  it('no added sugars: syrups break it; of fruit, purée and milk powder it is asked what they are for', () => {
+    for (const kind of ['sugar', 'syrup', 'juiceConcentrate', 'rareSugar'] as const)
       expect(trait({ sweetening: [kind] }, 'noAddedSugar'), kind).toBe('breaks')
-    expect(trait({ sweetening: ['wholeFruit'] }, 'noAddedSugar')).toBe('holds')
     expect(trait({ sweetening: ['polyol'] }, 'noAddedSugar')).toBe('holds')
     expect(trait({}, 'noAddedSugar')).toBe('unproven')
+    for (const market of ['uk', 'us'] as const)
+      for (const thing of [
+        sampleIngredient('pulp', { traits: { sweetening: ['fruitPuree'] } }),
+        sampleIngredient('pulp', { traits: { sweetening: ['wholeFruit'] } }),
+        sampleIngredient('skimmed milk powder'),
+      ])
+        for (const [sweetens, verdict] of [
+          [undefined, 'unproven'],
+          [true, 'breaks'],
+          [false, 'holds'],
+        ] as const) {
+          const line = sampleLine(thing.id, 10, sweetens === undefined ? {} : { sweetens })
+          const workbook = sampleWorkbook([thing], [sampleRecipe('top', [line])], { claims: ['noAddedSugar'] })
+          const [claim] = assess(workbook, 'cake', market).claims
+          expect(claim!.verdict, `${thing.name} ${sweetens} ${market}`).toBe(verdict)
+        }
+  })
+  it('vegan is about use: what soaked in whey and was drained is not, whatever is left of it', () => {
+    const line = sampleLine('whey', 100, { role: 'drained', leavesNothing: 'review' })
+    const workbook = sampleWorkbook(
+      [carrying('whey', 'milk', 'contains'), sampleIngredient('flour')],
+      [sampleRecipe('top', [sampleLine('flour', 100), line])],
+      { claims: ['dairyFree', 'vegan'] },
+    )
+    expect(assess(workbook, 'cake', 'uk').claims.map(one => one.verdict)).toEqual(['holds', 'breaks'])
   })
   it('has no verdict for a claim without a rule', () =>
     expect(verdicts([sampleIngredient('flour')], ['house:kind'])['house:kind']).toBe('unproven'))

@@ -133,7 +133,15 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   const { bill, workbook, rules, found } = context
   const ingredients = byId(workbook.ingredients)
   const grounds: Ground[] = []
-  const leftNothing = new Map(found.wheat.filter(one => one.leavesNothing).map(one => [one.at, one]))
+  // nothing of any cereal may be left: a record about oats does not answer for wheat
+  const leftNothing = new Map(
+    found.wheat
+      .filter(
+        ({ at, leavesNothing }) =>
+          leavesNothing && glutenCereals.every(cereal => found[cereal].some(one => one.at === at && one.leavesNothing)),
+      )
+      .map(one => [one.at, one]),
+  )
   let milligrams: number | null = 0 // of gluten in the batch, worst case: grams × mg/kg ÷ 1000
   for (const [at, line] of bill.lines.entries()) {
     if (line.role === 'beside') continue

@@ -1,5 +1,6 @@
 // Nutrition claims against the market's thresholds, per 100 g or per reference amount.
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
+import { kindConflict, kindFact, kindMend } from '../ingredient/kindWords'
 import type { Limit } from '../market/rulePack'
 import { referenceAmountOf } from '../market/serving'
 import { byId } from '../model/byId'
@@ -97,7 +98,8 @@ const sugarIngredients = (context: ClaimContext): Ground[] => {
   const { kinds } = context.rules.claims.addedSugars
   return context.bill.lines.flatMap((line, at): Ground[] => {
     if (line.role === 'beside') return []
-    const { sweetening } = ingredients.get(line.ingredient)!.traits
+    const ingredient = ingredients.get(line.ingredient)!
+    const { sweetening } = ingredient.traits
     if (sweetening === undefined)
       return [
         {
@@ -106,6 +108,8 @@ const sugarIngredients = (context: ClaimContext): Ground[] => {
           reason: { ...wayOf(line), fact: 'nobody has said whether it sweetens', mend: 'Say so in the larder.' },
         },
       ]
+    const spoken = kindConflict(ingredient, 'sweetening')
+    if (spoken) return [{ verdict: 'unproven', at, reason: { ...wayOf(line), fact: kindFact(spoken), mend: kindMend } }]
     return sweetening.some(kind => (kinds as readonly string[]).includes(kind))
       ? [{ verdict: 'breaks', at, reason: { ...wayOf(line), fact: 'it is a sugar, or is taken for one' } }]
       : []

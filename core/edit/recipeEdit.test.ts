@@ -36,6 +36,27 @@ const anyEdit = (of: Recipe): fc.Arbitrary<RecipeEdit> => {
     fc
       .tuple(line, fc.constantFrom(null, 'Base', 'Filling'))
       .map(([one, to]): RecipeEdit => ({ kind: 'heading', line: one.id, was: one.heading ?? null, to })),
+    fc
+      .tuple(
+        line,
+        fc.constantFrom(
+          ['afterBake', true],
+          ['weighed', 'bought'],
+          ['retained', 0.4],
+          ['leavesNothing', 'soak test'],
+          ['sweetens', false],
+        ),
+        fc.boolean(),
+      )
+      .map(
+        ([one, [field, value], unsaid]): RecipeEdit =>
+          ({
+            kind: field,
+            line: one.id,
+            was: one[field as 'retained'] ?? null,
+            to: unsaid ? null : value,
+          }) as RecipeEdit,
+      ),
     line.map((one): RecipeEdit => ({ kind: 'of', line: one.id, was: one.of, to: { recipe: 'blend' } })),
     fc.constantFrom('Torte', 'Slice').map((to): RecipeEdit => ({ kind: 'name', was: of.name, to })),
     fc

@@ -38,6 +38,11 @@ const lineField = {
     .array(z.object({ ingredient: id }))
     .max(20)
     .nullable(),
+  afterBake: z.boolean().nullable(),
+  weighed: Line.shape.weighed.unwrap().nullable(),
+  retained: z.number().min(0).max(1).nullable(),
+  leavesNothing: id.nullable(),
+  sweetens: z.boolean().nullable(),
 }
 const ofRecipe = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
   z.object({ kind: z.literal(kind), was: value, to: value })
@@ -59,6 +64,11 @@ export const recipeEdits = [
   /** Another ingredient or part in the same place. */
   ofLine('of', lineField.of),
   ofLine('alternatives', lineField.alternatives),
+  ofLine('afterBake', lineField.afterBake),
+  ofLine('weighed', lineField.weighed),
+  ofLine('retained', lineField.retained),
+  ofLine('leavesNothing', lineField.leavesNothing),
+  ofLine('sweetens', lineField.sweetens),
   ofLine('written', Written),
   /** `after`: the line it stands behind; null for the first place. A thing new to the larder comes with its name. */
   z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: Name.exactOptional() }),

@@ -9,6 +9,7 @@ export {
   sweetenerKindName,
 } from './baking'
 export { proofOf, whatProves } from './evidence'
+export { kindConflict, kindFact } from './kindWords'
 export { type Mention, mentions } from './lexicon'
 export { type Match, matchName, type Named } from './match'
 export { freeByNature, isFreeByNature } from './nature'

@@ -1,6 +1,7 @@
 // Words that give an allergen away, in names, statements and notes; and the words that only sound like it.
 // Common practice, no published source; the names of Annex II (Regulation (EU) 1169/2011) are marked as clear.
 import type { AllergenCode } from '../model/allergen'
+import { absent, blank, bound } from './sober'
 
 interface Entry {
   code: AllergenCode
@@ -137,12 +138,8 @@ const sounds = [
 /** Inside such a phrase these words still count: "almond butter" is almond, "soya milk" is soya. */
 const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z]|$)/i
 
-const bound = (source: string) => new RegExp(`(?<![\\p{L}\\p{N}])(?:${source})(?![\\p{L}\\p{N}])`, 'giu')
 const compiled = entries.map(entry => ({ code: entry.code, clear: entry.clear ?? false, pattern: bound(entry.words) }))
 const disguise = bound(sounds.join('|'))
-/** "milk-free", "free from milk and egg", "contains no nuts": says it is absent, so it names nothing. */
-const absent =
-  /(?<![\p{L}])(?:[\p{L}]+(?:, | and | & |\/))*[\p{L}]+[- ]free(?![\p{L}])|\b(?:free from|free of|does not contain|contains no|without(?: any)?|no added|no)\s+[^.;()[\]]{1,160}?(?=[.;()[\]]|$|, (?!and |or |[\p{L}]+(?:,| and| or|$))|\bbut\b|\bcontains\b)/giu
 /** "non-dairy" says nothing either way; what stands behind it does. */
 const nonDairy = /\bnon[- ]dairy\b/giu
 
@@ -169,7 +166,6 @@ export function mentions(text: string): readonly Mention[] {
   return found
 }
 
-const blank = (phrase: string) => ' '.repeat(phrase.length)
 function look(text: string): Mention[] {
   const sober = text
     .replace(nonDairy, blank)

@@ -79,7 +79,7 @@ const rows: Record<ShelfGroup, string> = {
     agave syrup||||rawSyrup||0.4 0 76 68 0.2 0.1 4
     date syrup||||rawSyrup||0.2 0.1 72 66 2.5 1.4 20
     glucose syrup|330|||syrup||0 0 79 30 0 0 60
-    rice syrup|330|||syrup||0.1 0 78 45 0 0.5 10
+    rice syrup|330|||cerealSyrup||0.1 0 78 45 0 0.5 10
     jaggery|200|||unrefined||0.1 0 95 85 0 0.5 30`,
   'other sweeteners': `
     erythritol||||polyol||0 0 100 0 0 0 0
@@ -185,6 +185,7 @@ const kinds: Record<string, Traits> = {
   sugar: { ...none, sweetening: ['sugar'], refined: true },
   unrefined: { ...none, sweetening: ['sugar'], refined: false },
   syrup: { ...none, sweetening: ['syrup'], refined: true },
+  cerealSyrup: { ...none, sweetening: ['syrup'], grain: ['other'], refined: true },
   rawSyrup: { ...none, sweetening: ['syrup'], refined: false },
   honey: { ...none, animal: ['honey'], sweetening: ['syrup'], refined: false },
   polyol: { ...none, sweetening: ['polyol'], refined: true },

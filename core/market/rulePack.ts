@@ -240,7 +240,7 @@ export interface ClaimRules {
   /** Least share of the energy that is protein; null where the claim rests on more than arithmetic. */
   sourceOfProtein: { share: number; cite: string } | null
   /** Kinds of sweetening that count as added sugars. */
-  addedSugars: { kinds: ('sugar' | 'syrup' | 'juiceConcentrate' | 'fruitPuree' | 'rareSugar')[]; cite: string }
+  addedSugars: { kinds: ('sugar' | 'syrup' | 'juiceConcentrate' | 'rareSugar')[]; cite: string }
   /** Beside “no added sugars” where sugars are there by nature; null where another statement is asked. */
   naturallySweet: string | null
   /** Beside a sugar claim on a food that is not low in calories; null where none is asked. */

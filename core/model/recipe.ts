@@ -30,6 +30,8 @@ export const Line = z.object({
   weighed: z.enum(['prepared', 'bought']).exactOptional(),
   retained: share.exactOptional(),
   leavesNothing: z.string().exactOptional(),
+  /** Is it there to sweeten? Asked of fruit, purées and milk powder; absent: nobody has said. */
+  sweetens: z.boolean().exactOptional(),
   declareAs: z.enum(['compound', 'merged']).exactOptional(),
   optional: z.boolean().exactOptional(),
   alternatives: z.array(z.object({ ingredient: z.string() })).exactOptional(),

@@ -52,8 +52,12 @@ export interface BillLine {
   retained: number
   /** Share of the retained mass that is left after baking, parts included, 0 to 1. */
   baked: number
-  /** Evidence id that says nothing is left behind of a drained or release line. */
+  /** Evidence id that says nothing is left behind of a drained or release line, whatever it is part of. */
   leavesNothing?: string
+  /** In which of the two it was said: the line’s own answer goes before that of a part around it. */
+  leavesAs?: 'drained' | 'release'
+  /** Is it there to sweeten? The line’s own answer; absent: nobody has said. */
+  sweetens?: boolean
   /** The part this leaf is declared inside, where a part is a compound ingredient: index into the path. */
   compoundAt?: number
 }
@@ -127,6 +131,15 @@ export const ediblePart = (ingredient: Ingredient, form?: string): number | unde
     ingredient.measures.find(measure => measure.form === undefined && measure.ediblePart !== undefined)
   )?.ediblePart
 
+/** What the line around says of a leaf, where nearer by nothing was said. */
+function saysOfItself(leaf: BillLine, line: Line): void {
+  if (leaf.sweetens === undefined && line.sweetens !== undefined) leaf.sweetens = line.sweetens
+  if (leaf.leavesAs !== undefined || line.leavesNothing === undefined) return
+  if (line.role !== 'drained' && line.role !== 'release') return
+  leaf.leavesNothing = line.leavesNothing
+  leaf.leavesAs = line.role
+}
+
 interface Making {
   lines: BillLine[]
   gaps: BillGap[]
@@ -158,6 +171,8 @@ function mergedLines(lines: readonly BillLine[]): readonly BillLine[] {
       line.role,
       compound,
       line.leavesNothing ?? '',
+      line.leavesAs ?? '',
+      line.sweetens ?? '',
       line.unweighed ?? '',
     ])
     const before = kept.get(key)
@@ -283,7 +298,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         }
         if (line.form !== undefined) leaf.form = line.form
         if (line.amount?.size !== undefined) leaf.size = line.amount.size
-        if (line.leavesNothing !== undefined) leaf.leavesNothing = line.leavesNothing
+        saysOfItself(leaf, line)
         if ('unknown' in weight) {
           leaf.unweighed = weight.unknown
           making.gaps.push({ path, why: 'weight', fact: weight.unknown, kind: 'amount' })
@@ -349,7 +364,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           baked: leaf.baked * baked,
         }
         if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
-        if (line.leavesNothing !== undefined) moved.leavesNothing = line.leavesNothing
+        saysOfItself(moved, line)
         if (line.declareAs === 'compound') moved.compoundAt = 1
         else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
         making.lines.push(moved)

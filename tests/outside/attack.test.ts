@@ -12,6 +12,7 @@ import {
   type Line,
   type MarketCode,
   mentions,
+  type NamedClaim,
   type Recipe,
   type Workbook,
 } from '@fair-tin/core'
@@ -235,6 +236,7 @@ function mayCarryGlutenFree(one: Ingredient, market: MarketCode): boolean {
 }
 
 const markets = ['uk', 'us'] as const
+const anyLine = { id: 'more', amount: { value: 5, unit: 'g' as const }, role: 'mix' as const }
 describe('random bakeries', () => {
   it('no absence holds that is not proven for everything that touches the food, and for the kitchen', () => {
     let held = 0
@@ -320,5 +322,68 @@ describe('random bakeries', () => {
       ),
       { numRuns: runs / 2 },
     )
+  })
+  it('no claim by kind holds over a word that speaks against it, in the name or however deep in what it is made of', () => {
+    // words of the trade, common practice, and E numbers from memory; what each stands against
+    const against: [string[], readonly NamedClaim[]][] = [
+      [['wild honey', 'beeswax', 'E901', 'royal jelly'], ['vegan']],
+      [
+        ['pork gelatine', 'carmine', 'E 120', 'shellac', 'lard', 'animal rennet', 'isinglass'],
+        ['vegan', 'vegetarian'],
+      ],
+      [['whey powder', 'egg white', 'anchovies'], ['vegan']],
+      [['raw cane sugar', 'dextrose', 'malt extract', 'maple syrup', 'grape juice concentrate'], ['noAddedSugar']],
+      [['medjool dates', 'mango purée', 'sultanas'], ['noAddedSugar']],
+      [
+        ['icing sugar', 'dextrose', 'corn syrup'],
+        ['refinedSugarFree', 'paleo'],
+      ],
+      [
+        ['rice flour', 'spelt', 'maize starch', 'millet', 'oat bran', 'triticale'],
+        ['grainFree', 'paleo'],
+      ],
+      [['pea protein', 'chickpeas', 'soya lecithin', 'peanut paste'], ['paleo']],
+    ]
+    const kinds = fc.constantFrom<Ingredient['traits']>(
+      { animal: [], sweetening: [], grain: [], refined: false, legume: false, alcohol: false },
+      { animal: [], sweetening: ['polyol'], grain: [], refined: false, legume: false, alcohol: true },
+      {},
+    )
+    const wrapped = fc.constantFrom<(word: string) => Partial<Ingredient>>(
+      word => ({ name: word }),
+      word => ({ labelName: word }),
+      word => ({ notes: `Asked the supplier: ${word} is in it.` }),
+      word => ({ composition: [{ name: 'water' }, { name: word, percent: 1 }] }),
+      word => ({ composition: [{ name: 'filling', components: [{ name: 'base', components: [{ name: word }] }] }] }),
+    )
+    let held = 0
+    fc.assert(
+      fc.property(fc.constantFrom(...against), fc.nat(), kinds, wrapped, bakery, (row, which, traits, put, book) => {
+        const [spoken, refused] = row
+        const change = put(spoken[which % spoken.length]!)
+        const ingredients = book.ingredients.map(one => ({
+          ...sampleIngredient(one.id),
+          ...(one.id === 'a' ? { traits, ...change } : {}),
+        }))
+        const recipes = book.recipes.map(one => ({
+          ...one,
+          lines: one.id === 'top' ? [...one.lines, { ...anyLine, of: { ingredient: 'a' } }] : one.lines,
+        }))
+        const products = [{ ...book.products[0]!, claims: [...refused] }]
+        for (const market of markets)
+          for (const { claim, verdict } of assess({ ...book, ingredients, recipes, products }, 'cake', market).claims)
+            expect(verdict, `${claim} over ${spoken[which % spoken.length]}`).not.toBe('holds')
+        // the same bakery without the word: it is the word that is heard
+        const clean = ingredients.map(one => (one.id === 'a' ? sampleIngredient('a') : one))
+        if (
+          assess({ ...book, ingredients: clean, recipes, products }, 'cake', 'uk').claims.every(
+            one => one.verdict === 'holds',
+          )
+        )
+          held++
+      }),
+      { numRuns: runs / 2 },
+    )
+    expect(held).toBeGreaterThan(runs / 40)
   })
 })

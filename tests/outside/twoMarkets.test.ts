@@ -205,7 +205,7 @@ describe('claims in the United States, per reference amount', () => {
       {
         ...workbook,
         ingredients: [plain],
-        recipes: [{ ...workbook.recipes[0]!, lines: [line('flour', 400)] }],
+        recipes: [{ ...workbook.recipes[0]!, lines: [{ ...line('flour', 400), sweetens: false }] }],
         products: [{ ...product, claims: [claim], ...(category ? { category } : {}) }],
       },
       'cake',
@@ -238,7 +238,7 @@ describe('claims in the United States, per reference amount', () => {
     expect(claimed('highFibre', fibre(6.9), 'mediumCake').verdict).toBe('breaks')
     expect(claimed('lowSugar', {}, 'mediumCake').verdict).toBe('breaks')
   })
-  it('fruit purée adds no sugar there, and “no added sugar” says it is not low in calories (101.60(c)(2))', () => {
+  it('fruit purée that is not there to sweeten adds no sugar, and “no added sugar” says it is not low in calories (101.60(c)(2))', () => {
     const purée = claimed('noAddedSugar', { traits: { animal: [], sweetening: ['fruitPuree'] } }, 'mediumCake')
     expect(purée.verdict).toBe('holds')
     expect(purée.said).toContain('Not a low calorie food. See nutrition information for sugar and calorie content.')

@@ -115,7 +115,7 @@ export const europeanClaims: ClaimRules = {
   sourceOfFibre: { grams: 3, per: '100g', per100kcal: 1.5, cite },
   highFibre: { grams: 6, per: '100g', per100kcal: 3, cite },
   sourceOfProtein: { share: 0.12, cite },
-  addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate', 'fruitPuree', 'rareSugar'], cite },
+  addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate', 'rareSugar'], cite },
   naturallySweet: 'Contains naturally occurring sugars.',
   notLowCalorie: null,
   disclosure: null,

@@ -212,6 +212,8 @@ function OpenBench({
     refuse,
     alternatives,
     partOf: id => workbook.recipes.find(one => one.id === id),
+    ingredientOf: id => workbook.ingredients.find(one => one.id === id),
+    papers: workbook.evidence,
     onFrozen: one => setFrozenHere(before => [...before, one]),
     forWhat: goesInto ? recipe.name : product.name,
   }

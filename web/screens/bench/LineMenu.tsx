@@ -9,6 +9,7 @@ import { Popover } from 'radix-ui'
 import { type RefObject, useState } from 'react'
 import { type Editing, shifted } from './editing'
 import { FreezePart } from './FreezePart'
+import { LineAnswers } from './LineAnswers'
 import { type LedgerRow, scaled } from './ledgerGroups'
 import { useTyped } from './useTyped'
 import { WrittenCell } from './WrittenCell'
@@ -48,7 +49,7 @@ export function LineMenu({
               event.preventDefault()
               anchor.current?.focus()
             }}
-            className="z-50 max-h-[80dvh] w-64 overflow-auto rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
+            className="z-50 max-h-[80dvh] w-72 overflow-auto rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
           >
             <p className="px-2 pb-1 font-head font-bold">{row.name}</p>
             {line ? (
@@ -191,6 +192,7 @@ function OwnLine({
           onFrozen={editing.onFrozen}
         />
       )}
+      <LineAnswers line={line} name={row.name} editing={editing} onEdit={onEdit} />
       <div className="mt-1 grid gap-1 border-t border-hair px-2 py-1.5">
         <Words label="Group" field="heading" line={line} editing={editing} />
         <Words label="Made ready how" field="prep" line={line} editing={editing} />

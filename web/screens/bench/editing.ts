@@ -1,7 +1,7 @@
 // What the ledger and its menus are given to edit with.
 import type { CheckedAlternative, Swap } from '@fair-tin/core/assess'
 import { type BenchEdit, before } from '@fair-tin/core/edit'
-import type { ClaimCode, Line, Recipe } from '@fair-tin/core/model'
+import type { ClaimCode, Evidence, Ingredient, Line, Recipe } from '@fair-tin/core/model'
 import type { Hands } from './useTyped'
 
 export interface Editing {
@@ -16,6 +16,9 @@ export interface Editing {
   refuse: (of: Line['of']) => string | null
   /** The newest of each part. */
   partOf: (id: string) => Recipe | undefined
+  ingredientOf: (id: string) => Ingredient | undefined
+  /** The kitchen’s own documents: what may say that nothing of a line is left. */
+  papers: readonly Evidence[]
   onFrozen: (recipe: Recipe) => void
   forWhat: string
   /** What a line's alternatives would do, each by itself. */

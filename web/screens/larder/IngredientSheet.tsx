@@ -1,6 +1,6 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
-import { mentions, whatProves } from '@fair-tin/core/ingredient'
+import { kindConflict, kindFact, mentions, whatProves } from '@fair-tin/core/ingredient'
 import {
   animalTraits,
   evidenceKindName,
@@ -28,11 +28,12 @@ import { NutritionFields } from './NutritionFields'
 import { PackRows } from './PackRows'
 import { Suppliers } from './PriceHistory'
 import { ShelfPick } from './ShelfPick'
-import { ingredientFrom, type Sheet, sheetOf } from './sheet'
+import { ingredientFrom, type Sheet, sheetOf, yesNoTraits } from './sheet'
 import { Weighing } from './Weighing'
 import { useWhatChanges, WhatChanges } from './WhatChanges'
 
 const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
+const yesNoName = { refined: 'Refined', legume: 'A legume', alcohol: 'Holds alcohol' } as const
 const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
 
 export function IngredientSheet({
@@ -117,6 +118,10 @@ export function IngredientSheet({
     const built = ingredientFrom(sheet)
     return 'ingredient' in built ? built.ingredient : null
   }, [sheet])
+  const against = (kind: keyof Ingredient['traits']) => {
+    const spoken = changed && kindConflict(changed, kind)
+    return spoken && <p className="text-[13px] text-unproven">{kindFact(spoken)}.</p>
+  }
   const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
   const [picking, setPicking] = useState<'shelf' | null>(null)
 
@@ -263,21 +268,27 @@ export function IngredientSheet({
                     { hint: `none, ${traitWords[kind].slice(0, 3).join(', ')} …` },
                   )}
                   <span className="text-[12px] text-quiet">none, {traitWords[kind].join(', ')}</span>
+                  {against(kind)}
                 </div>
               ))}
-              <div className="text-[13px] text-quiet">
-                Refined
-                <Choose
-                  label="Refined"
-                  value={sheet.refined || '-'}
-                  onChange={value => put({ refined: value === '-' ? '' : (value as 'yes' | 'no') })}
-                  options={[
-                    { value: '-', label: 'not known' },
-                    { value: 'yes', label: 'yes' },
-                    { value: 'no', label: 'no' },
-                  ]}
-                />
-              </div>
+              {yesNoTraits.map(kind => (
+                <div key={kind} className="text-[13px] text-quiet">
+                  {yesNoName[kind]}
+                  <Choose
+                    label={yesNoName[kind]}
+                    value={sheet.yesNo[kind] || '-'}
+                    onChange={value =>
+                      put({ yesNo: { ...sheet.yesNo, [kind]: value === '-' ? '' : (value as 'yes' | 'no') } })
+                    }
+                    options={[
+                      { value: '-', label: 'not known' },
+                      { value: 'yes', label: 'yes' },
+                      { value: 'no', label: 'no' },
+                    ]}
+                  />
+                  {against(kind)}
+                </div>
+              ))}
             </div>
           </Group>
           <NutritionFields sheet={sheet} put={put} field={field} />

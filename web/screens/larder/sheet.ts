@@ -42,7 +42,8 @@ export interface Sheet {
   glutenEvidence: string
   oatsPure: boolean
   traits: Record<'animal' | 'sweetening' | 'grain', string>
-  refined: '' | 'yes' | 'no'
+  /** Kinds that are so or not. */
+  yesNo: Record<(typeof yesNoTraits)[number], '' | 'yes' | 'no'>
   nutrients: Partial<Record<NutrientCode, string>>
   /** Values taken from a table, with their source and range, as long as the figure is left alone. */
   taken: Partial<Record<NutrientCode, NutrientValue>>
@@ -55,6 +56,8 @@ export interface Sheet {
   /** The ingredient it came from: what the form does not show is kept. */
   before: Ingredient
 }
+
+export const yesNoTraits = ['refined', 'legume', 'alcohol'] as const
 
 const text = (value: number | string | undefined) => (value === undefined ? '' : String(value))
 const round = (value: number) => String(Math.round(value * 100) / 100)
@@ -97,7 +100,12 @@ export function sheetOf(ingredient: Ingredient): Sheet {
       sweetening: list(ingredient.traits.sweetening),
       grain: list(ingredient.traits.grain),
     },
-    refined: ingredient.traits.refined === undefined ? '' : ingredient.traits.refined ? 'yes' : 'no',
+    yesNo: Object.fromEntries(
+      yesNoTraits.map(kind => {
+        const said = ingredient.traits[kind]
+        return [kind, said === undefined ? '' : said ? 'yes' : 'no']
+      }),
+    ) as Sheet['yesNo'],
     nutrients: Object.fromEntries(Object.entries(ingredient.nutrients).map(([code, fact]) => [code, text(fact.value)])),
     taken: {},
     nutrientSource: Object.values(ingredient.nutrients)[0]?.source ?? '',
@@ -218,7 +226,6 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     counterpart: _co,
     ...rest
   } = before
-  const { animal: _a, sweetening: _w, grain: _n, refined: _r, ...otherTraits } = before.traits
   const kept =
     before.composition?.length && compositionText(before.composition) === sheet.statement.trim()
       ? before.composition
@@ -230,11 +237,12 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     nutrients,
     measures,
     traits: {
-      ...otherTraits,
       ...traits('animal'),
       ...traits('sweetening'),
       ...traits('grain'),
-      ...(sheet.refined === '' ? {} : { refined: sheet.refined === 'yes' }),
+      ...Object.fromEntries(
+        yesNoTraits.flatMap(kind => (sheet.yesNo[kind] === '' ? [] : [[kind, sheet.yesNo[kind] === 'yes']])),
+      ),
     },
     packs: sheet.packs.map(pack => ({
       grams: typedNumber(pack.grams),
