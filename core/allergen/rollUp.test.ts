@@ -2,9 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
-import { type AllergenStatus, allergenCodes } from '../model/allergen'
-import { billOf } from '../recipe/bill'
-import { allergenStatusesOf, allergenTable, allFindings } from './rollUp'
+import type { AllergenStatus } from '../model/allergen'
 
 const milkOf = (statuses: AllergenStatus[]) =>
   assess(
@@ -23,29 +21,6 @@ const milkOf = (statuses: AllergenStatus[]) =>
 const order: AllergenStatus[] = ['free', 'unknown', 'mayContain', 'contains']
 
 describe('roll-up', () => {
-  it('of statuses alone says the same as with all its reasons', () => {
-    const line = fc.record({
-      status: fc.constantFrom(...order),
-      role: fc.constantFrom('mix', 'release', 'drained', 'beside' as const),
-      known: fc.boolean(),
-    })
-    fc.assert(
-      fc.property(fc.array(line, { maxLength: 5 }), lines => {
-        const workbook = sampleWorkbook(
-          lines.map(({ status }, at) => carrying(`i${at}`, 'milk', status)),
-          [
-            sampleRecipe(
-              'top',
-              lines.map(({ role, known }, at) => sampleLine(known ? `i${at}` : 'gone', 10, { role: role as 'mix' })),
-            ),
-          ],
-        )
-        const bill = billOf(workbook, 'top')
-        const table = allergenTable(allFindings(bill, workbook))
-        expect(allergenStatusesOf(bill, workbook)).toEqual(allergenCodes.map(code => table[code].status))
-      }),
-    )
-  })
   it('is the strongest of all: contains > may contain > unknown > free', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...order), { minLength: 1, maxLength: 6 }), statuses => {

@@ -3,14 +3,16 @@ import { proofOf } from '../ingredient/evidence'
 import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
 import { textsOf } from '../ingredient/texts'
-import type { ExemptKind } from '../market/rulePack'
-import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName, glutenCereals } from '../model/allergen'
+import type { ExemptKind, RulePack } from '../market/rulePack'
+import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
 import type { animalTraits, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import { type Bill, type BillLine, type PathStep, wayOf } from '../recipe/bill'
 import { isExempt } from './exempt'
+import { leavesNothing } from './leavesNothing'
+import { sulphitesIn } from './sulphites'
 
 /** Why something is so: where, the fact, the proof behind it, and what would mend it. */
 export interface Reason {
@@ -73,7 +75,10 @@ function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
     : null
 }
 
+/** What of an allergen a market leaves undeclared: exempt derivatives, and sulphites under its limit. */
+export type LeftOut = Pick<RulePack['allergens'], 'exempt' | 'sulphites'>
 const nothingExempt: readonly ExemptKind[] = []
+const nothingLeftOut: LeftOut = { exempt: [], sulphites: null }
 
 /** Status of one ingredient for one allergen, before it is used anywhere. `exempt`: derivatives the market leaves out; none unless said. */
 export function statusOf(
@@ -141,14 +146,13 @@ export function statusOf(
 }
 
 type Status = ReturnType<typeof statusOf>
-/** The statuses of one ingredient for every allergen, in the order of the codes, and their strengths. */
+/** The statuses of one ingredient for every allergen, in the order of the codes. */
 interface Known {
   exempt: readonly ExemptKind[]
   today: string
   nature: unknown
   years: unknown
   statuses: Status[]
-  ranks: Uint8Array
 }
 /** Statuses rest on the ingredient, the day, the house list and the market's exemptions: worked out once for each. */
 const statusesKnown = new WeakMap<Ingredient, Known[]>()
@@ -166,39 +170,12 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exempt: readonly Ex
     nature,
     years,
     statuses,
-    ranks: Uint8Array.from(statuses, one => strength[one.status]),
   }
   // a day that passed, or a list that was edited, is not asked for again
   statusesKnown.set(ingredient, [known, ...all].slice(0, 6))
   return known
 }
 
-const dusts = /flour|starch|meal|semolina|polenta|cocoa|sugar|crumb|powder|ground|flakes|seeds?\b|bran/i
-
-/** A record that names allergens answers for those alone; gluten stands for its cereals. */
-function answersFor(evidence: Evidence, code: AllergenCode): boolean {
-  const named = new Set<AllergenCode>(mentions(evidence.reference).map(one => one.code))
-  if (/\bgluten\b/i.test(evidence.reference)) for (const cereal of glutenCereals) named.add(cereal)
-  return named.size === 0 || named.has(code)
-}
-/** The kitchen's own evidence in force that nothing of this line stays on the food, of this allergen; null where there is none. */
-function leavesNothing(
-  line: BillLine,
-  ingredient: Ingredient,
-  workbook: Workbook,
-): ((code: AllergenCode) => Evidence | null) | null {
-  if (line.leavesNothing === undefined || line.leavesAs === undefined) return null
-  // what is dusted stays
-  if (line.leavesAs === 'release' && dusts.test(`${ingredient.name} ${ingredient.standsFor ?? ''}`)) return null
-  const proof = proofOf(
-    line.leavesNothing,
-    // about this food and this process: what a supplier says of the ingredient is no proof of it
-    workbook.evidence,
-    workbook.today,
-    workbook.kitchen.evidenceYears,
-  )
-  return proof.proven ? code => (answersFor(proof.evidence, code) ? proof.evidence : null) : null
-}
 const finding = (
   at: number,
   way: { path: PathStep[]; otherWays?: number },
@@ -227,44 +204,31 @@ const gapFinding = (gap: Bill['gaps'][number]): Finding => ({
   reason: { ...wayOf(gap), fact: gap.fact, mend: 'Mend the recipe.' },
 })
 
-export type FindingTable = Record<AllergenCode, Finding[]>
-
-/** Findings for every allergen over every line that touches the food, in bill order, gaps last. */
-export function allFindings(
-  bill: Bill,
-  workbook: Workbook,
-  exempt: readonly ExemptKind[] = nothingExempt,
-): FindingTable {
-  const ingredients = byId(workbook.ingredients)
-  const found = allergenCodes.map((): Finding[] => [])
-  for (let at = 0; at < bill.lines.length; at++) {
-    const line = bill.lines[at]!
-    if (line.role === 'beside') continue
-    const ingredient = ingredients.get(line.ingredient)
-    if (!ingredient) continue
-    const nothing = leavesNothing(line, ingredient, workbook)
-    const { statuses } = knownOf(ingredient, workbook, exempt)
-    for (let code = 0; code < found.length; code++) {
-      const proof = nothing?.(allergenCodes[code]!)
-      found[code]!.push(proof ? leftNothing(at, line, proof) : finding(at, line, statuses[code]!))
-    }
-  }
-  for (const gap of bill.gaps) if (gap.kind === 'component') for (const of of found) of.push(gapFinding(gap))
-  return Object.fromEntries(allergenCodes.map((code, at) => [code, found[at]!])) as FindingTable
+/** Sulphites under the limit of the market are not declared, and prove no absence; over it the sum is said. */
+function againstLimit(found: Finding[], bill: Bill, workbook: Workbook, { sulphites }: LeftOut): Finding[] {
+  if (!found.some(one => one.status === 'contains')) return found
+  const sum = sulphitesIn(bill, workbook, sulphites)
+  if (sum === null) return found
+  return found.map(one => {
+    if (one.status !== 'contains') return one
+    const reason = { ...one.reason, fact: `${one.reason.fact}; ${sum.fact}` }
+    return sum.declared ? { ...one, reason } : { ...one, status: 'unknown', exempt: true as const, reason }
+  })
 }
 
-/** The same table, each allergen's findings made only when they are asked for: for looking through a whole catalogue. */
-export function findingsOnDemand(
-  bill: Bill,
-  workbook: Workbook,
-  exempt: readonly ExemptKind[] = nothingExempt,
-): FindingTable {
-  return Object.assign(Object.create(onDemand), { bill, workbook, exempt, made: {} })
+export type FindingTable = Record<AllergenCode, Finding[]>
+
+/**
+ * Findings for every allergen over every line that touches the food, in bill order, gaps last. Each allergen's are made only
+ * when they are asked for: a catalogue is looked through without making most of them.
+ */
+export function findingsOnDemand(bill: Bill, workbook: Workbook, leftOut: LeftOut = nothingLeftOut): FindingTable {
+  return Object.assign(Object.create(onDemand), { bill, workbook, leftOut, made: {} })
 }
 interface OnDemand {
   bill: Bill
   workbook: Workbook
-  exempt: readonly ExemptKind[]
+  leftOut: LeftOut
   made: Partial<FindingTable>
 }
 const onDemand = Object.defineProperties(
@@ -281,7 +245,7 @@ const onDemand = Object.defineProperties(
     ]),
   ),
 )
-function findingsFor({ bill, workbook, exempt }: OnDemand, index: number): Finding[] {
+function findingsFor({ bill, workbook, leftOut }: OnDemand, index: number): Finding[] {
   const ingredients = byId(workbook.ingredients)
   const found: Finding[] = []
   for (let at = 0; at < bill.lines.length; at++) {
@@ -292,11 +256,11 @@ function findingsFor({ bill, workbook, exempt }: OnDemand, index: number): Findi
     found.push(
       nothing
         ? leftNothing(at, line, nothing)
-        : finding(at, line, knownOf(ingredient, workbook, exempt).statuses[index]!),
+        : finding(at, line, knownOf(ingredient, workbook, leftOut.exempt).statuses[index]!),
     )
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))
-  return found
+  return allergenCodes[index] === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found
 }
 
 const conflictsKnown = new WeakMap<readonly Finding[], ReadonlyMap<number, Finding>>()
@@ -309,31 +273,6 @@ export function conflictsIn(found: readonly Finding[]): ReadonlyMap<number, Find
   return made
 }
 
-/** Only the status of every allergen, in the order of the codes: what a whole catalogue is looked through with. */
-export function allergenStatusesOf(
-  bill: Bill,
-  workbook: Workbook,
-  exempt: readonly ExemptKind[] = nothingExempt,
-): AllergenStatus[] {
-  const ingredients = byId(workbook.ingredients)
-  const worst = new Uint8Array(allergenCodes.length)
-  let counted = 0
-  for (const line of bill.lines) {
-    if (line.role === 'beside') continue
-    const ingredient = ingredients.get(line.ingredient)
-    if (!ingredient) continue
-    counted++
-    const nothing = leavesNothing(line, ingredient, workbook)
-    const { ranks } = knownOf(ingredient, workbook, exempt)
-    for (let code = 0; code < worst.length; code++)
-      if (ranks[code]! > worst[code]! && !nothing?.(allergenCodes[code]!)) worst[code] = ranks[code]!
-  }
-  // what cannot be followed, or is nothing at all, is unknown
-  const least = counted === 0 || bill.gaps.some(gap => gap.kind === 'component') ? strength.unknown : strength.free
-  return Array.from(worst, rank => byStrength[Math.max(rank, least)]!)
-}
-
-const byStrength = ['free', 'unknown', 'mayContain', 'contains'] as const
 /** From free to contained. */
 export const strength: Record<AllergenStatus, number> = { free: 0, unknown: 1, mayContain: 2, contains: 3 }
 const stronger = (a: AllergenStatus, b: AllergenStatus) => (strength[b] > strength[a] ? b : a)

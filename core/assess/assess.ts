@@ -29,7 +29,7 @@ export interface Assessment {
 /** A product judged with each line as it is written, whatever else may be used. */
 function judged(workbook: Workbook, product: Product, rules: RulePack, batch: { factor: number }) {
   const bill = billOf(workbook, product.recipe, batch)
-  const found = findingsOnDemand(bill, workbook, rules.allergens.exempt)
+  const found = findingsOnDemand(bill, workbook, rules.allergens)
   const nutrition = nutritionOf(bill, workbook, rules, product.netWeight / product.pieces)
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
   return { bill, found, nutrition, claims }

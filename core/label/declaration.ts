@@ -38,6 +38,8 @@ export interface Declaration {
   ingredients: Run[]
   contains: string[]
   mayContain: string[]
+  /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
+  leftOut: string[]
   statements: Run[][]
   table: NutritionTable
   /** What stands around the table, where the market has a panel of its own form. */
@@ -109,6 +111,13 @@ export function declarationOf(context: DeclarationContext): Declaration {
     ingredients: ingredientList({ bill, workbook, rules, found, quid, starred }),
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
+    leftOut: [
+      ...new Set(
+        [...codes, ...rules.list.alsoNamed].flatMap(code =>
+          found[code].filter(one => one.exempt).map(one => sentence(one.reason.path.at(-1)?.name, one.reason.fact)),
+        ),
+      ),
+    ],
     statements: statementsOf(context, { contains, mayContain, quid: quid.statements, starred }),
     table,
     panel,

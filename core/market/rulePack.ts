@@ -166,6 +166,8 @@ export interface RulePack {
     labelNames: Partial<Record<AllergenCode, string>>
     /** Derivatives that need not be declared as the allergen they are made from. */
     exempt: ExemptKind[]
+    /** mg of SO2 per kg of finished food: declared above it, or (`from`) from it on. */
+    sulphites: { mgPerKg: number; from: boolean; cite: string } | null
     cite: string
   }
   /** What "nut-free" must be free of, peanut included. */

@@ -3,7 +3,7 @@
 
 import { assess, billOf, type Ingredient, type Recipe, type Workbook } from '@fair-tin/core'
 import postgres from 'postgres'
-import { allergenStatusesOf } from '../../core/allergen/rollUp'
+import { findingsOnDemand, rolledUp } from '../../core/allergen/rollUp'
 import { costOf } from '../../core/cost/cost'
 import { rulesOf } from '../../core/market/market'
 import { allergenCodes } from '../../core/model/allergen'
@@ -63,7 +63,8 @@ const nutrients = ['fat', 'saturates', 'carbohydrate', 'sugars', 'fibre', 'prote
 function rollUp() {
   const bill = billOf(workbook, 'top')
   const cost = costOf(bill, workbook, 24)
-  const statuses = allergenStatusesOf(bill, workbook)
+  const found = findingsOnDemand(bill, workbook)
+  const statuses = allergenCodes.map(code => rolledUp(found[code]))
   return { bill, cost, statuses, nutrition: nutritionOf(bill, workbook, rules, 50) }
 }
 

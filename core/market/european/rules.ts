@@ -35,6 +35,7 @@ export const europeanAllergens: RulePack['allergens'] = {
     pistachio: 'pistachio nuts',
     macadamia: 'macadamia nuts',
   },
+  sulphites: { mgPerKg: 10, from: false, cite: 'Regulation (EU) 1169/2011, Annex II(12)' },
   // Annex II, each point's own exceptions
   exempt: [
     { codes: ['wheat', 'barley'], what: 'glucose syrup, dextrose included', named: ['glucose syrup', 'dextrose'] },

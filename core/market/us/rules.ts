@@ -43,6 +43,7 @@ const allergens: RulePack['allergens'] = {
     crustaceans: 'crustacean shellfish',
     sulphites: 'sulfites',
   },
+  sulphites: { mgPerKg: 10, from: true, cite: '21 CFR 101.100(a)(4)' },
   // FD&C Act 201(qq)(2)
   exempt: [{ codes: ['soy', 'peanut', 'sesame'], what: 'highly refined oil', named: ['refined oil'] }],
 }

@@ -81,6 +81,16 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
           over first.
         </p>
       )}
+      {declaration.leftOut.length > 0 && (
+        <>
+          <h2 className="mt-3 text-base">In it, and not declared</h2>
+          <ul className="text-quiet">
+            {declaration.leftOut.map(fact => (
+              <li key={fact}>{fact}</li>
+            ))}
+          </ul>
+        </>
+      )}
       <div className="mt-3 flex flex-wrap items-end gap-2">
         <label className="flex flex-col text-[13px] text-quiet">
           Baked on

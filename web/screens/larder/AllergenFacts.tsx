@@ -29,10 +29,12 @@ export function AllergenFacts({
   sheet,
   put,
   spoken,
+  refusal,
 }: {
   sheet: Sheet
   put: (change: Partial<Sheet>) => void
   spoken: ReadonlyMap<AllergenCode, string>
+  refusal: (path: string) => string | undefined
 }) {
   const unknowns = allergenCodes.filter(code => sheet.allergens[code].status === 'unknown').length
   const proofs = proofOptions(sheet)
@@ -105,6 +107,21 @@ export function AllergenFacts({
                       options={proofs}
                       onChange={value => setAllergen(code, { evidence: value === '-' ? '' : value })}
                     />
+                  )}
+                  {code === 'sulphites' && (status === 'contains' || status === 'mayContain') && (
+                    <label className="mt-1 flex flex-wrap items-baseline gap-1.5 text-[13px] text-quiet">
+                      At most
+                      <input
+                        className="field !w-20 text-ink"
+                        inputMode="decimal"
+                        maxLength={10}
+                        value={sheet.sulphites}
+                        aria-invalid={refusal('sulphites') ? true : undefined}
+                        onChange={event => put({ sulphites: event.target.value })}
+                      />
+                      mg/kg of SO2. Empty is not known, and is declared.
+                      {refusal('sulphites') && <span className="text-breaks">{refusal('sulphites')}</span>}
+                    </label>
                   )}
                   {conflict && (
                     <p className="text-[13px] text-breaks">

@@ -338,7 +338,7 @@ export function IngredientSheet({
               </label>
             </div>
           </Group>
-          <AllergenFacts sheet={sheet} put={put} spoken={spoken} />
+          <AllergenFacts sheet={sheet} put={put} spoken={spoken} refusal={refusal} />
           {!isNew && <Lots ingredient={ingredient.id} today={today} />}
         </Scroller>
       </div>

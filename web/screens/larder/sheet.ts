@@ -38,6 +38,8 @@ export interface Sheet {
   /** The composition as put right by hand; null where the statement is read as it is. */
   tree: Component[] | null
   allergens: Record<AllergenCode, { status: AllergenStatus; evidence: string }>
+  /** mg/kg of SO2. */
+  sulphites: string
   glutenFigure: string
   glutenEvidence: string
   oatsPure: boolean
@@ -92,6 +94,7 @@ export function sheetOf(ingredient: Ingredient): Sheet {
         },
       ]),
     ) as Sheet['allergens'],
+    sulphites: text(ingredient.allergens.sulphites?.mgPerKg),
     glutenFigure: text(ingredient.gluten?.atMostMgPerKg),
     glutenEvidence: ingredient.gluten?.evidence ?? '',
     oatsPure: ingredient.oatsSpeciallyProduced ?? false,
@@ -206,12 +209,16 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
   const measures = Object.keys(usual).length > 0 ? [...others.slice(0, place), usual, ...others.slice(place)] : others
 
   const figure = number(sheet.glutenFigure, 'glutenFigure', 'The gluten figure in mg/kg', 1_000_000)
+  const so2 = number(sheet.sulphites, 'sulphites', 'The sulphites in mg/kg of SO2', 1_000_000)
   const allergens: Partial<Record<AllergenCode, AllergenFact>> = {}
   for (const code of allergenCodes) {
     const { status, evidence } = sheet.allergens[code]
     if (status === 'unknown') continue
     const { evidence: _gone, ...kept } = before.allergens[code] ?? {}
     allergens[code] = { ...kept, status, ...(evidence ? { evidence } : {}) }
+    if (code !== 'sulphites') continue
+    const { mgPerKg: _was, ...plain } = allergens[code]
+    allergens[code] = so2 === undefined ? plain : { ...plain, mgPerKg: so2 }
   }
   const {
     composition: _c,
