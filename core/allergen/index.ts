@@ -1,5 +1,6 @@
 // What touches the food, rolled up.
 
+export { type Beside, besideWarning, servedBeside } from './beside'
 export { carriesAClaim } from './crossContact'
 export { type OnSite, onSite } from './onSite'
 export type { AllergenTable, Reason } from './rollUp'

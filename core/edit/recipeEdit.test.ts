@@ -45,6 +45,7 @@ const anyEdit = (of: Recipe): fc.Arbitrary<RecipeEdit> => {
           ['retained', 0.4],
           ['leavesNothing', 'soak test'],
           ['sweetens', false],
+          ['goesAlong', true],
         ),
         fc.boolean(),
       )

@@ -43,6 +43,7 @@ const lineField = {
   retained: z.number().min(0).max(1).nullable(),
   leavesNothing: id.nullable(),
   sweetens: z.boolean().nullable(),
+  goesAlong: z.boolean().nullable(),
 }
 const ofRecipe = <K extends string, T extends z.ZodType>(kind: K, value: T) =>
   z.object({ kind: z.literal(kind), was: value, to: value })
@@ -69,6 +70,7 @@ export const recipeEdits = [
   ofLine('retained', lineField.retained),
   ofLine('leavesNothing', lineField.leavesNothing),
   ofLine('sweetens', lineField.sweetens),
+  ofLine('goesAlong', lineField.goesAlong),
   ofLine('written', Written),
   /** `after`: the line it stands behind; null for the first place. A thing new to the larder comes with its name. */
   z.object({ kind: z.literal('add'), line: Line, after: id.nullable(), fresh: Name.exactOptional() }),

@@ -1,5 +1,6 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
 
+import { besideWarning, servedBeside } from '../allergen/beside'
 import { contradictionMend, kitchenFindings } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
@@ -40,6 +41,8 @@ export interface Declaration {
   mayContain: string[]
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
+  /** What is served beside, each with what it carries: told, and in the way of nothing. */
+  beside: string[]
   statements: Run[][]
   table: NutritionTable
   /** What stands around the table, where the market has a panel of its own form. */
@@ -111,6 +114,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     ingredients: ingredientList({ bill, workbook, rules, found, quid, starred }),
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
+    beside: servedBeside(bill, workbook).map(besideWarning),
     leftOut: [
       ...new Set(
         [...codes, ...rules.list.alsoNamed].flatMap(code =>
@@ -174,7 +178,7 @@ function problemsOf(
   const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
   const ingredients = workbook.ingredients.filter(ingredient => used.has(ingredient.id))
   if (!recipe) problems.push({ what: 'The recipe of this product is no longer there.', mend: 'Choose another recipe.' })
-  else if (bill.lines.length === 0)
+  else if (bill.lines.every(line => line.role === 'beside'))
     problems.push({ what: 'The recipe has no lines yet.', where: recipe.name, mend: 'Add what goes in.' })
   for (const claim of claims)
     if (claim.verdict !== 'holds') {

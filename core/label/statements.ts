@@ -1,5 +1,6 @@
 // The sentences a label carries besides its list and its table, each where its market asks for it.
 
+import { servedBeside } from '../allergen/beside'
 import { isNutritionClaim } from '../claim/claim'
 import type { RulePack } from '../market/rulePack'
 import { referenceAmountOf } from '../market/serving'
@@ -11,7 +12,7 @@ import { capital } from '../words/listing'
 import { atMost } from '../words/rounding'
 import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
-import { labelNameOf } from './emphasis'
+import { declaredCodes, labelNameOf } from './emphasis'
 import { joined, plain, type Run, strong } from './run'
 
 interface Said {
@@ -36,6 +37,24 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
     statements.push(joined([[strong(rules.containsStatement.lead)], names(contains), [plain('.')]]))
   if (mayContain.length > 0) statements.push(joined([[plain(rules.words.mayContain)], names(mayContain), [plain('.')]]))
   for (const text of quid) statements.push([plain(text)])
+  for (const one of servedBeside(context.bill, context.workbook).filter(one => one.goesAlong)) {
+    const declared = (codes: readonly AllergenCode[]) => codes.filter(code => declaredCodes(rules).includes(code))
+    const inside = [
+      ...(declared(one.contains).length > 0
+        ? [[plain(`${rules.words.contains} `), ...names(declared(one.contains))]]
+        : []),
+      ...(declared(one.mayContain).length > 0
+        ? [[plain(lowered(rules.words.mayContain)), ...names(declared(one.mayContain))]]
+        : []),
+    ]
+    statements.push(
+      joined([
+        [plain(`${rules.words.servedWith}${one.name}`)],
+        inside.length > 0 ? joined([[plain(' (')], joined(inside, '; '), [plain(')')]]) : [],
+        [plain('.')],
+      ]),
+    )
+  }
   if (holding.length > 0) {
     statements.push([plain(`${capital(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
     for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
@@ -45,6 +64,8 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
     statements.push([plain(rules.statements.processedWheat.text)])
   return statements
 }
+
+const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** A claim as its market words it. */
 export const printedClaim = (claim: ClaimCode, { words }: RulePack): string =>

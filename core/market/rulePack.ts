@@ -117,6 +117,9 @@ export interface StatementRules {
 export interface Words {
   ingredients: string
   mayContain: string
+  contains: string
+  /** Before the name of what is packed along. */
+  servedWith: string
   bestBefore: string
   useBy: string
   lot: string

@@ -32,6 +32,8 @@ export const Line = z.object({
   leavesNothing: z.string().exactOptional(),
   /** Is it there to sweeten? Asked of fruit, purées and milk powder; absent: nobody has said. */
   sweetens: z.boolean().exactOptional(),
+  /** Served beside, and packed along with what is sold. */
+  goesAlong: z.boolean().exactOptional(),
   declareAs: z.enum(['compound', 'merged']).exactOptional(),
   optional: z.boolean().exactOptional(),
   alternatives: z.array(z.object({ ingredient: z.string() })).exactOptional(),

@@ -88,9 +88,7 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
   const ingredients = byId(workbook.ingredients)
   const per100g: NutrientTable = {}
   const general = new Set<string>()
-  for (const gap of bill.gaps)
-    if (!bill.lines.some(line => line.role === 'beside' && line.path.at(-1)!.id === gap.path.at(-1)!.id))
-      general.add(gap.path.at(-1)!.name)
+  for (const gap of bill.gaps) general.add(gap.path.at(-1)!.name)
   if (!(bill.finished > 0)) general.add('the finished weight')
   const lines = bill.lines.filter(line => line.role !== 'beside' && line.retained !== 0)
   const sums = new Float64Array(stated.length * 3)

@@ -58,6 +58,8 @@ export interface BillLine {
   leavesAs?: 'drained' | 'release'
   /** Is it there to sweeten? The line’s own answer; absent: nobody has said. */
   sweetens?: boolean
+  /** Served beside, and packed along with it. */
+  goesAlong?: boolean
   /** The part this leaf is declared inside, where a part is a compound ingredient: index into the path. */
   compoundAt?: number
 }
@@ -84,6 +86,8 @@ export interface Bill {
   waterLost: number
   unknown: string[]
   gaps: BillGap[]
+  /** The same of what is only served beside: it is no part of the food, and stands in the way of nothing. */
+  besideGaps: BillGap[]
   /** The parts its own lines ask for. */
   parts: PartUse[]
 }
@@ -133,6 +137,8 @@ export const ediblePart = (ingredient: Ingredient, form?: string): number | unde
 
 /** What the line around says of a leaf, where nearer by nothing was said. */
 function saysOfItself(leaf: BillLine, line: Line): void {
+  if (leaf.goesAlong === undefined && line.goesAlong !== undefined && line.role === 'beside')
+    leaf.goesAlong = line.goesAlong
   if (leaf.sweetens === undefined && line.sweetens !== undefined) leaf.sweetens = line.sweetens
   if (leaf.leavesAs !== undefined || line.leavesNothing === undefined) return
   if (line.role !== 'drained' && line.role !== 'release') return
@@ -143,10 +149,11 @@ function saysOfItself(leaf: BillLine, line: Line): void {
 interface Making {
   lines: BillLine[]
   gaps: BillGap[]
+  besideGaps: BillGap[]
   finished: number
   parts: PartUse[]
   /** Lines and gaps as a recipe around it takes them over: what comes in by several ways is one. */
-  merged?: { lines: readonly BillLine[]; gaps: readonly BillGap[] }
+  merged?: { lines: readonly BillLine[]; gaps: readonly BillGap[]; besideGaps: readonly BillGap[] }
 }
 
 /** Parts inside parts this deep are followed; what is deeper is a gap. */
@@ -173,6 +180,7 @@ function mergedLines(lines: readonly BillLine[]): readonly BillLine[] {
       line.leavesNothing ?? '',
       line.leavesAs ?? '',
       line.sweetens ?? '',
+      line.goesAlong ?? '',
       line.unweighed ?? '',
     ])
     const before = kept.get(key)
@@ -253,24 +261,26 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           finished: 0,
           parts: [],
           gaps: [missing(id)],
+          besideGaps: [],
         },
         on: Number.POSITIVE_INFINITY,
       }
     const depth = onTheWay.size
     onTheWay.set(id, depth)
     const here: PathStep = { id, name: recipe.name }
-    const making: Making = { lines: [], gaps: [], finished: 0, parts: [] }
+    const making: Making = { lines: [], gaps: [], besideGaps: [], finished: 0, parts: [] }
     let on = Number.POSITIVE_INFINITY
     const stays = 1 - (recipe.bakeLoss ?? 0)
     for (const line of recipe.lines) {
       const retained = line.retained ?? (line.role === 'drained' ? 0 : 1)
       const baked = line.afterBake ? 1 : stays
       const counts = line.role !== 'beside'
+      const gaps = counts ? making.gaps : making.besideGaps
       if ('ingredient' in line.of) {
         const ingredient = ingredients.get(line.of.ingredient)
         if (!ingredient) {
           const name = line.text ?? line.of.ingredient
-          making.gaps.push({
+          gaps.push({
             path: [here, { id: line.of.ingredient, name }],
             why: 'gone',
             fact: 'is no longer in the larder',
@@ -281,7 +291,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         const path = [here, { id: ingredient.id, name: ingredient.name }]
         // what stands in its place proves nothing, whatever its name
         if (damageOf(workbook, 'ingredient', ingredient.id))
-          making.gaps.push({ path, why: 'damaged', fact: damagedFact, kind: 'component' })
+          gaps.push({ path, why: 'damaged', fact: damagedFact, kind: 'component' })
         const weight = lineGrams(line, ingredient, recipe)
         const leaf: BillLine = {
           ingredient: ingredient.id,
@@ -301,7 +311,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         saysOfItself(leaf, line)
         if ('unknown' in weight) {
           leaf.unweighed = weight.unknown
-          making.gaps.push({ path, why: 'weight', fact: weight.unknown, kind: 'amount' })
+          gaps.push({ path, why: 'weight', fact: weight.unknown, kind: 'amount' })
         }
         making.lines.push(leaf)
         if (counts) making.finished += leaf.grams * retained * baked
@@ -310,7 +320,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       const partId = partKey(line.of)
       const partName = recipes.get(partId)?.name ?? line.text ?? partId
       const notFollowed = (why: 'circle' | 'tooDeep', fact: string) => {
-        making.gaps.push({ path: [here, { id: partId, name: partName }], why, fact, kind: 'component' })
+        gaps.push({ path: [here, { id: partId, name: partName }], why, fact, kind: 'component' })
         making.parts.push({ line: line.id, part: partId, makings: null })
       }
       const before = onTheWay.get(partId)
@@ -329,14 +339,18 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       const inner = make(partId)
       on = Math.min(on, inner.on)
       const part = inner.making
-      part.merged ??= { lines: mergedLines(part.lines), gaps: mergedGaps(part.gaps) }
+      part.merged ??= {
+        lines: mergedLines(part.lines),
+        gaps: mergedGaps(part.gaps),
+        besideGaps: mergedGaps(part.besideGaps),
+      }
       // what is called for and not written yet may be anything
       if (
         line.role !== 'beside' &&
         part.lines.every(leaf => leaf.role === 'beside') &&
         !part.gaps.some(gap => gap.kind === 'component')
       )
-        making.gaps.push({
+        gaps.push({
           path: [here, { id: partId, name: partName }],
           why: 'empty',
           fact: 'has nothing in it yet',
@@ -344,7 +358,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         })
       const wanted = partMakings(line, part, partName)
       if ('unknown' in wanted)
-        making.gaps.push({
+        gaps.push({
           path: [here, { id: partId, name: partName }],
           why: 'weight',
           fact: wanted.unknown,
@@ -369,7 +383,8 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
         making.lines.push(moved)
       }
-      for (const gap of part.merged.gaps) making.gaps.push({ ...gap, path: [here, ...gap.path] })
+      for (const gap of part.merged.gaps) gaps.push({ ...gap, path: [here, ...gap.path] })
+      for (const gap of part.merged.besideGaps) making.besideGaps.push({ ...gap, path: [here, ...gap.path] })
       if (counts) making.finished += part.finished * times * retained * baked
     }
     onTheWay.delete(id)
@@ -406,6 +421,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
     drained,
     waterLost: ingoing - drained - finished,
     gaps: making.gaps,
+    besideGaps: making.besideGaps,
     unknown: making.gaps.map(gap => `${gap.path.at(-1)!.name}: ${gap.fact}`),
     parts: making.parts.map(one => ({ ...one, makings: one.makings === null ? null : one.makings * factor })),
   }

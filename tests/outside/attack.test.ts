@@ -386,4 +386,43 @@ describe('random bakeries', () => {
     )
     expect(held).toBeGreaterThan(runs / 40)
   })
+  it('what is served beside asks for no weight, changes no verdict and blocks no label; it is named with what it carries', () => {
+    fc.assert(
+      fc.property(
+        bakery,
+        fc.constantFrom('a', 'b', 'c', 'part icing', 'gone', 'part gone'),
+        fc.boolean(),
+        fc.boolean(),
+        (any, of, weighed, goesAlong) => {
+          const book = { ...any, ingredients: any.ingredients.map(one => ({ ...one, name: `${one.name} ${one.id}` })) }
+          const more: Line = {
+            id: 'more',
+            of: of.startsWith('part ') ? { recipe: of.slice(5) } : { ingredient: of },
+            amount: weighed ? { value: 5, unit: 'g' } : null,
+            role: 'beside',
+            ...(goesAlong ? { goesAlong } : {}),
+          }
+          const withMore = {
+            ...book,
+            recipes: book.recipes.map(one => (one.id === 'top' ? { ...one, lines: [...one.lines, more] } : one)),
+          }
+          const [before, after] = [book, withMore].map(one => assess(one, 'cake', 'uk'))
+          expect(after!.claims.map(one => one.verdict)).toEqual(before!.claims.map(one => one.verdict))
+          expect(after!.declaration.ingredients).toEqual(before!.declaration.ingredients)
+          const empty = book.recipes.find(one => one.id === 'top')!.lines.length === 0
+          if (!empty) expect(after!.declaration.problems).toEqual(before!.declaration.problems)
+          const thing = book.ingredients.find(one => one.id === of)
+          if (!thing) return
+          const said = after!.declaration.beside.find(one => one.startsWith(`Served beside it: ${thing.name}`))!
+          expect(said).toMatch(/No claim covers it\.$/)
+          if (thing.allergens.milk?.status === 'contains') expect(said).toMatch(/contains [^.]*milk/)
+          if (goesAlong && thing.allergens.milk?.status === 'contains') {
+            const label = after!.declaration.statements.map(runs => runs.map(run => run.text).join(''))
+            expect(label.find(one => one.startsWith(`Packed with it: ${thing.name}`))).toMatch(/contains [^.]*milk/)
+          }
+        },
+      ),
+      { numRuns: runs / 2 },
+    )
+  })
 })

@@ -5,6 +5,8 @@ import type { Words } from '../rulePack'
 export const britishWords: Words = {
   ingredients: 'Ingredients: ',
   mayContain: 'May contain ',
+  contains: 'contains',
+  servedWith: 'Packed with it: ',
   bestBefore: 'Best before',
   useBy: 'Use by',
   lot: 'Lot {lot}',

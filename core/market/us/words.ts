@@ -5,6 +5,8 @@ import type { Words } from '../rulePack'
 export const words: Words = {
   ingredients: 'Ingredients: ',
   mayContain: 'May contain ',
+  contains: 'contains',
+  servedWith: 'Packed with it: ',
   bestBefore: 'Best by',
   useBy: 'Use by',
   lot: 'Lot {lot}',

@@ -310,6 +310,11 @@ function OpenBench({
                   <b>{gap.path.at(-1)!.name}</b> {gap.fact}. Nothing can be proven until the recipe is mended.
                 </p>
               ))}
+            {assessment.declaration.beside.map(warning => (
+              <p key={warning} className="border-t border-hair px-4 py-1.5 text-unproven">
+                {warning}
+              </p>
+            ))}
           </section>
           <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 pt-2 pb-1.5">
             <Link href={editAddress} className="do">

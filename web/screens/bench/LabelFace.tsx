@@ -81,6 +81,11 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
           over first.
         </p>
       )}
+      {declaration.beside.map(warning => (
+        <p key={warning} className="mt-3 text-unproven">
+          {warning} Where it goes along, the customer is told.
+        </p>
+      ))}
       {declaration.leftOut.length > 0 && (
         <>
           <h2 className="mt-3 text-base">In it, and not declared</h2>

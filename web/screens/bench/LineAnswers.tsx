@@ -9,7 +9,7 @@ import { Choose } from '../../ui/Choose'
 import type { Editing } from './editing'
 import { useTyped } from './useTyped'
 
-type Answer = 'afterBake' | 'weighed' | 'retained' | 'leavesNothing' | 'sweetens'
+type Answer = 'afterBake' | 'weighed' | 'retained' | 'leavesNothing' | 'sweetens' | 'goesAlong'
 const said = <F extends Answer>(line: Line, field: F, to: Line[F] | null): BenchEdit =>
   ({ kind: field, line: line.id, was: line[field] ?? null, to: to ?? null }) as BenchEdit
 
@@ -61,6 +61,11 @@ export function LineAnswers({
           label: 'of what is ready to use',
         })}
       {(line.role === 'drained' || line.retained !== undefined) && <Stays line={line} name={name} editing={editing} />}
+      {line.role === 'beside' &&
+        ask('goesAlong', 'Packed along with it', [{ value: 'yes', label: 'yes: the label names it', is: true }], {
+          value: unsaid,
+          label: 'no, only served with it',
+        })}
       {leaves &&
         ask(
           'leavesNothing',
@@ -69,6 +74,7 @@ export function LineAnswers({
           { value: unsaid, label: 'no test or record: it counts' },
         )}
       {ingredient &&
+        line.role !== 'beside' &&
         (asksWhetherSweetens(ingredient) || line.sweetens !== undefined) &&
         ask('sweetens', 'There to sweeten', [
           { value: 'yes', label: 'yes, it sweetens', is: true },

@@ -38,6 +38,11 @@ export function ProofFace({ assessment, onTurn, goesInto }: LidProps) {
           </details>
         )
       })}
+      {assessment.declaration.beside.map(warning => (
+        <p key={warning} className="border-b border-hair py-2 text-unproven">
+          {warning}
+        </p>
+      ))}
       {!goesInto && (
         <button type="button" className="word-link mt-3" onClick={() => onTurn('about')}>
           Choose claims
