@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
-import type { AllergenStatus } from '../model/allergen'
+import { type AllergenStatus, allergenCodes } from '../model/allergen'
 
 const milkOf = (statuses: AllergenStatus[]) =>
   assess(
@@ -84,5 +84,40 @@ describe('roll-up', () => {
       'icing',
       'cream',
     ])
+  })
+})
+
+describe('a word for a whole group', () => {
+  const openIn = (thing: ReturnType<typeof sampleIngredient>) => {
+    const { allergens } = assess(
+      sampleWorkbook([thing], [sampleRecipe('top', [sampleLine(thing.id, 100)])]),
+      'cake',
+      'uk',
+    )
+    return allergenCodes.filter(code => allergens[code].status === 'unknown')
+  }
+  it('leaves every kind open that it may mean, until one is put down', () => {
+    expect(openIn(sampleIngredient('mixed nuts'))).toEqual([
+      'peanut',
+      'almond',
+      'hazelnut',
+      'walnut',
+      'cashew',
+      'pecan',
+      'brazilNut',
+      'pistachio',
+      'macadamia',
+      'pineNut',
+      'coconut',
+    ])
+    expect(openIn(carrying('mixed nuts', 'almond', 'contains'))).toEqual([])
+    expect(openIn(sampleIngredient('bar', { composition: [{ name: 'gluten' }] }))).toEqual([
+      'wheat',
+      'rye',
+      'barley',
+      'oats',
+    ])
+    // a kind beside it is the kind it means
+    expect(openIn(sampleIngredient('nut paste', { composition: [{ name: 'pecans' }] }))).toEqual(['pecan'])
   })
 })

@@ -1,6 +1,6 @@
 // What each allergen's status is over everything that touches the food, with every reason kept.
 import { proofOf } from '../ingredient/evidence'
-import { mentions } from '../ingredient/lexicon'
+import { groupMentions, mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
 import { textsOf } from '../ingredient/texts'
 import type { ExemptKind, RulePack } from '../market/rulePack'
@@ -49,6 +49,11 @@ function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
   const words = new Map<AllergenCode, string>()
   for (const text of textsOf(ingredient))
     for (const mention of mentions(text)) if (!words.has(mention.code)) words.set(mention.code, mention.word)
+  // "mixed nuts": which of them is asked for, until one is put down
+  for (const text of textsOf(ingredient))
+    for (const { codes, word } of groupMentions(text))
+      if (!codes.some(code => ingredient.allergens[code]?.status === 'contains' || words.has(code)))
+        for (const code of codes) words.set(code, word)
   wordsFound.set(ingredient, words)
   return words
 }

@@ -315,6 +315,25 @@ describe('claims by what a thing is', () => {
           expect(claim!.verdict, `${thing.name} ${sweetens} ${market}`).toBe(verdict)
         }
   })
+  it('nut-free over pine nuts, coconut or chestnut holds, and says that customers are told', () => {
+    const noteOf = (thing: Ingredient, market: 'uk' | 'us' = 'uk') => {
+      const book = sampleWorkbook([thing], [sampleRecipe('top', [sampleLine(thing.id, 10)])], { claims: ['nutFree'] })
+      const { claims, declaration } = assess(book, 'cake', market)
+      expect(
+        declaration.statements
+          .flat()
+          .map(run => run.text)
+          .join(''),
+      ).not.toContain('tell customers')
+      return [claims[0]!.verdict, claims[0]!.note?.split(',')[0] ?? null]
+    }
+    expect(noteOf(sampleIngredient('flour'))).toEqual(['holds', null])
+    expect(noteOf(carrying('kernels', 'pineNut', 'contains'))).toEqual(['holds', 'Pine nuts are in it'])
+    expect(noteOf(carrying('flakes', 'coconut', 'mayContain'))).toEqual(['holds', 'Coconut is in it'])
+    expect(noteOf(sampleIngredient('chestnut flour'))).toEqual(['holds', 'Chestnut is in it'])
+    expect(noteOf(sampleIngredient('water chestnuts'))).toEqual(['holds', null])
+    expect(noteOf(carrying('kernels', 'pineNut', 'contains'), 'us')).toEqual(['breaks', null])
+  })
   it('vegan is about use: what soaked in whey and was drained is not, whatever is left of it', () => {
     const line = sampleLine('whey', 100, { role: 'drained', leavesNothing: 'review' })
     const workbook = sampleWorkbook(

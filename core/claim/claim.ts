@@ -3,6 +3,7 @@ import type { ClaimCode, NamedClaim } from '../model/claim'
 import { absence } from './absence'
 import { grainFree, noAddedSugar, paleo, refinedSugarFree, vegan, vegetarian } from './byTrait'
 import { glutenFree } from './glutenFree'
+import { notNuts } from './notNuts'
 import { keto, nutritional } from './nutritional'
 import { type ClaimContext, type ClaimResult, concluded } from './verdict'
 
@@ -12,7 +13,11 @@ const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   glutenFree,
   dairyFree: context => absence('dairyFree', ['milk'], context),
   eggFree: context => absence('eggFree', ['egg'], context),
-  nutFree: context => absence('nutFree', context.rules.nuts, context),
+  nutFree: context => {
+    const result = absence('nutFree', context.rules.nuts, context)
+    const note = notNuts(context)
+    return note === null ? result : { ...result, note }
+  },
   peanutFree: context => absence('peanutFree', ['peanut'], context),
   soyFree: context => absence('soyFree', ['soy'], context),
   sesameFree: context => absence('sesameFree', ['sesame'], context),

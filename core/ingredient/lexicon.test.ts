@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { mentions } from './lexicon'
+import { groupMentions, mentions, namesKind } from './lexicon'
 
 const codes = (text: string) => [...new Set(mentions(text).map(mention => mention.code))]
 
@@ -64,5 +64,37 @@ describe('mentions', () => {
   it('tells clear names from disguises, and where they stand', () => {
     expect(mentions('plain wheat flour')).toEqual([{ code: 'wheat', start: 6, end: 11, word: 'wheat', clear: true }])
     expect(mentions('ghee')[0]).toMatchObject({ code: 'milk', clear: false })
+  })
+})
+
+describe('words for a whole group', () => {
+  const groupsIn = (text: string) => groupMentions(text).map(one => one.word)
+  it.each(['mixed nuts', 'tree nuts', 'nut paste', 'chopped nut', 'gluten', 'shellfish', 'seafood', 'dairy solids'])(
+    '“%s” speaks of one, and not of which',
+    text => expect(groupsIn(text)).toHaveLength(1),
+  )
+  it.each([
+    'tiger nuts',
+    'pine nuts',
+    'brazil nuts',
+    'nutmeg',
+    'doughnuts',
+    'coconut',
+    'walnuts',
+    'nut-free',
+    'gluten-free flour',
+    'free from nuts',
+    'dairy-free',
+    'non-dairy creamer',
+    'a nut of butter',
+    'butternut squash',
+    'nutritional yeast',
+    'cashew nuts',
+  ])('“%s” speaks of none', text => expect(groupsIn(text)).toEqual([]))
+  it('cod and prawns are kinds, fish and crustaceans are none', () => {
+    expect(namesKind(['fish sauce', 'anchovies'], 'fish')).toBe(true)
+    expect(namesKind(['fish sauce', 'fish'], 'fish')).toBe(false)
+    expect(namesKind(['crustaceans'], 'crustaceans')).toBe(false)
+    expect(namesKind(['prawn powder'], 'crustaceans')).toBe(true)
   })
 })

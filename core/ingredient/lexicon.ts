@@ -180,3 +180,43 @@ function look(text: string): Mention[] {
       found.push({ code, start: match.index, end: match.index + match[0].length, word: match[0], clear })
   return found.sort((a, b) => a.start - b.start || b.end - a.end)
 }
+
+/** A word for a whole group: some of it is there, and the word does not say which. Any kind put down as contained answers it. */
+const groups: readonly { codes: readonly AllergenCode[]; pattern: RegExp }[] = [
+  {
+    codes: [
+      'almond',
+      'hazelnut',
+      'walnut',
+      'cashew',
+      'pecan',
+      'brazilNut',
+      'pistachio',
+      'macadamia',
+      'pineNut',
+      'peanut',
+      'coconut',
+    ],
+    pattern: bound(
+      '(?<!(?:tiger|pine|monkey|ground|beer|chest|wal|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|hazel|pecan|pistachio|almond|cob|cedar|areca|grape)[ -]?)nuts?(?! of |[- ]brown)',
+    ),
+  },
+  { codes: ['wheat', 'rye', 'barley', 'oats'], pattern: bound('gluten|gluten cereals?') },
+  { codes: ['crustaceans', 'molluscs'], pattern: bound('shellfish|shell fish|sea ?food|fruits de mer|frutti di mare') },
+  { codes: ['milk'], pattern: bound('dairy') },
+]
+
+/** Words for a group in the text, each with every kind it may mean. */
+export function groupMentions(text: string): { codes: readonly AllergenCode[]; word: string }[] {
+  const sober = text.replace(nonDairy, blank).replace(disguise, blank).replace(absent, blank)
+  return groups.flatMap(({ codes, pattern }) => {
+    const [word] = sober.match(pattern) ?? []
+    return word === undefined ? [] : [{ codes, word }]
+  })
+}
+
+/** Words that name fish or crustaceans as such, and not of which kind. */
+const noKind = /^(?:fish|fishes|crustaceans?)$/i
+/** Does some text name the kind: cod, prawns? For allergens whose kind a market wants named. */
+export const namesKind = (texts: readonly string[], code: AllergenCode): boolean =>
+  texts.some(text => mentions(text).some(mention => mention.code === code && !noKind.test(mention.word)))

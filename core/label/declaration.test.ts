@@ -155,11 +155,7 @@ describe('what stands around it', () => {
       claims: ['vegan', 'noAddedSugar'],
     })
     expect(claims).toEqual(['vegan', 'no added sugars'])
-    expect(statements.map(marked)).toEqual([
-      'Vegan, no added sugars.',
-      'Vegan does not mean free from allergens.',
-      'Contains naturally occurring sugars.',
-    ])
+    expect(statements.map(marked)).toEqual(['Vegan, no added sugars.', 'Contains naturally occurring sugars.'])
     expect(
       declared([sampleIngredient('x', { traits: {} })], [sampleLine('x', 1)], { claims: ['vegan'] }).claims,
     ).toEqual([])
@@ -260,6 +256,16 @@ describe('what stands around it', () => {
         .join(' ')
     expect(said(10)).not.toContain('laxative')
     expect(said(10.1)).toContain('Excessive consumption may produce laxative effects.')
+  })
+  it('asks for the kind of fish and crustaceans where the market wants it named', () => {
+    const asked = (name: string, market: 'uk' | 'us') =>
+      assess(
+        sampleWorkbook([carrying(name, 'fish', 'contains')], [sampleRecipe('top', [sampleLine(name, 10)])]),
+        'cake',
+        market,
+      ).declaration.problems.some(problem => problem.what.includes('wants its kind named'))
+    expect(['fish sauce', 'anchovy paste', 'cod powder'].map(name => asked(name, 'us'))).toEqual([true, false, false])
+    expect(asked('fish sauce', 'uk')).toBe(false)
   })
   it('dates from the day of baking', () =>
     expect(

@@ -4,6 +4,8 @@ import { besideWarning, servedBeside } from '../allergen/beside'
 import { contradictionMend, kitchenFindings } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
+import { namesKind } from '../ingredient/lexicon'
+import { textsOf } from '../ingredient/texts'
 import type { RulePack } from '../market/rulePack'
 import { dayIn, quantityIn } from '../market/wording'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
@@ -41,6 +43,8 @@ export interface Declaration {
   mayContain: string[]
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
+  /** What customers are told of the claims that hold, and no law asks onto a label: house notices. */
+  notices: string[]
   /** What is served beside, each with what it carries: told, and in the way of nothing. */
   beside: string[]
   statements: Run[][]
@@ -114,6 +118,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     ingredients: ingredientList({ bill, workbook, rules, found, quid, starred }),
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
+    notices: [...new Set(holding.flatMap(claim => claim.note ?? []))],
     beside: servedBeside(bill, workbook).map(besideWarning),
     leftOut: [
       ...new Set(
@@ -222,6 +227,20 @@ function problemsOf(
       what: `Allergens are not settled for ${listed(unsettled.map(one => one.name))}.`,
       where: unsettled[0]!.name,
       mend: 'Unknown is not free: ask the suppliers, and put the answers in the larder.',
+    })
+  const ofNoKind = rules.allergens.groups
+    .filter(group => group.byKind && (group.codes.includes('fish') || group.codes.includes('crustaceans')))
+    .flatMap(group => group.codes.map(code => ({ code, group })))
+    .flatMap(({ code, group }) =>
+      ingredients
+        .filter(one => one.allergens[code]?.status === 'contains' && !namesKind(textsOf(one), code))
+        .map(one => ({ name: one.name, group: group.name })),
+    )
+  for (const { name, group } of ofNoKind)
+    problems.push({
+      what: `${capital(name)} contains ${group}, and this market wants its kind named.`,
+      where: name,
+      mend: 'Write the kind into its label name or its list in the larder: cod, prawns.',
     })
   // whether or not anything is claimed: an absence is read into what a label does not say
   const stale = new Map<string, string>()

@@ -55,10 +55,9 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
       ]),
     )
   }
-  if (holding.length > 0) {
+  // a note of the house’s own is told on the bench, and never printed
+  if (holding.length > 0)
     statements.push([plain(`${capital(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
-    for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
-  }
   for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])
   if (starred.size > 0 && rules.statements.processedWheat)
     statements.push([plain(rules.statements.processedWheat.text)])

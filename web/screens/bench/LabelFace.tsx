@@ -81,6 +81,11 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
           over first.
         </p>
       )}
+      {declaration.notices.map(notice => (
+        <p key={notice} className="mt-3 text-quiet">
+          Told to customers, and not printed: {notice}
+        </p>
+      ))}
       {declaration.beside.map(warning => (
         <p key={warning} className="mt-3 text-unproven">
           {warning} Where it goes along, the customer is told.
