@@ -296,7 +296,7 @@ export function fullCostOf(
           makings: needs.find(need => need.part === one.part.id)?.makings ?? one.makings,
         }))
       : shares
-  const batter = recipe ? batterOf(bill, recipe) : 0
+  const batter = recipe ? batterOf(bill) : 0
   const mixers = kitchen.mixers ?? []
   const loads = mixers.length > 0 ? Math.min(...mixers.map(mixer => evenLoads(batter, mixer.grams)?.loads ?? 1)) : 1
   const labour = recipe

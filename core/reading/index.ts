@@ -1,4 +1,6 @@
 // What people write, read.
+
+export { lineOfOnePiece, massWordsOf, ofAllPieces } from './massWords'
 export { type ReadLine, readLine } from './readLine'
 export { type ReadRecipe, type RecipeLine, readRecipe } from './readRecipe'
 export { readOven, readStep } from './readStep'

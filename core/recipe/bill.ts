@@ -52,6 +52,8 @@ export interface BillLine {
   retained: number
   /** Share of the retained mass that is left after baking, parts included, 0 to 1. */
   baked: number
+  /** Goes on after the bake, itself or with the part it is in: no batter, and loses nothing in the oven. */
+  afterBake?: true
   /** Evidence id that says nothing is left behind of a drained or release line, whatever it is part of. */
   leavesNothing?: string
   /** In which of the two it was said: the line’s own answer goes before that of a part around it. */
@@ -139,6 +141,7 @@ export const ediblePart = (ingredient: Ingredient, form?: string): number | unde
 function saysOfItself(leaf: BillLine, line: Line): void {
   if (leaf.goesAlong === undefined && line.goesAlong !== undefined && line.role === 'beside')
     leaf.goesAlong = line.goesAlong
+  if (line.afterBake) leaf.afterBake = true
   if (leaf.sweetens === undefined && line.sweetens !== undefined) leaf.sweetens = line.sweetens
   if (leaf.leavesAs !== undefined || line.leavesNothing === undefined) return
   if (line.role !== 'drained' && line.role !== 'release') return
@@ -179,6 +182,7 @@ function mergedLines(lines: readonly BillLine[]): readonly BillLine[] {
       compound,
       line.leavesNothing ?? '',
       line.leavesAs ?? '',
+      line.afterBake ?? '',
       line.sweetens ?? '',
       line.goesAlong ?? '',
       line.unweighed ?? '',

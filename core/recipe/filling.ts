@@ -103,10 +103,8 @@ export function fillTins(
 }
 
 /** Grams that go into the tins of a batch: all that touches the food but what is poured away or goes on after the bake. */
-export function batterOf(bill: Bill, recipe: Recipe): number {
-  const after = new Set(recipe.lines.filter(line => line.afterBake).map(line => line.id))
-  return bill.lines.reduce(
-    (sum, line) => (line.role === 'beside' || after.has(line.topLine) ? sum : sum + line.grams * line.retained),
+export const batterOf = (bill: Bill): number =>
+  bill.lines.reduce(
+    (sum, line) => (line.role === 'beside' || line.afterBake ? sum : sum + line.grams * line.retained),
     0,
   )
-}

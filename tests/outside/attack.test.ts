@@ -130,7 +130,7 @@ const recipe = (id: string, of: string[]): fc.Arbitrary<Recipe> =>
   lines(of, id).map(all => ({ id, version: 1, name: id, lines: all, steps: [] }))
 const record = (allergen: CrossContact['allergen']): fc.Arbitrary<CrossContact[]> =>
   fc.oneof(
-    { weight: 7, arbitrary: fc.constant<CrossContact[]>([{ allergen, control: 'separated', evidence: 'spec' }]) },
+    { weight: 14, arbitrary: fc.constant<CrossContact[]>([{ allergen, control: 'separated', evidence: 'spec' }]) },
     { weight: 2, arbitrary: fc.constant<CrossContact[]>([{ allergen, control: 'notOnSite', evidence: 'spec' }]) },
     { weight: 1, arbitrary: fc.constant<CrossContact[]>([]) },
     {

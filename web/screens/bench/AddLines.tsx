@@ -3,8 +3,9 @@
 import type { BenchEdit } from '@fair-tin/core/edit'
 import { matchName, type Named } from '@fair-tin/core/ingredient'
 import { type Line, longestName, type Recipe } from '@fair-tin/core/model'
-import { readLine } from '@fair-tin/core/reading'
+import { lineOfOnePiece, massWordsOf, readLine } from '@fair-tin/core/reading'
 import { useState } from 'react'
+import { ofEachPiece } from '../reading/draft'
 
 const most = 200
 const madeId = (stem: string) =>
@@ -22,7 +23,8 @@ export function addEdit(
   parts: readonly Named[],
   after: string | null,
 ): Extract<BenchEdit, { kind: 'add' }> {
-  const read = readLine(text)
+  const onePiece = lineOfOnePiece(text)
+  const read = onePiece === null ? readLine(text) : ofEachPiece(onePiece, recipe.pieces ?? null)
   const part = matchName(read.item, parts)
   const whole = read.prep ? matchName(`${read.prep} ${read.item}`, larder) : null
   const known = whole?.sure ? whole : matchName(read.item, larder)
@@ -45,6 +47,7 @@ export function addEdit(
     role: read.role,
     ...(read.plus.length ? { plus: read.plus } : {}),
     ...(read.also.length ? { also: read.also } : {}),
+    ...massWordsOf(text, read),
     ...(read.form ? { form: read.form } : {}),
     ...(read.prep ? { prep: read.prep } : {}),
     ...(read.optional ? { optional: true } : {}),

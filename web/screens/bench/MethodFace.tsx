@@ -29,7 +29,7 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
   const spoken = useMemo(() => onlyInMethodOf(recipe, workbook), [recipe, workbook])
   const fillings = useMemo(() => fillingsOf(batch, recipe, assessment.bill), [batch, recipe, assessment.bill])
   const dough = useMemo(() => doughOf(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
-  const moist = dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(assessment.bill, recipe)
+  const moist = dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(assessment.bill)
   return (
     <>
       {ahead.length > 0 && (

@@ -13,7 +13,15 @@ import {
   type Step,
   tinName,
 } from '@fair-tin/core/model'
-import { type ReadRecipe, readLine, readStep } from '@fair-tin/core/reading'
+import {
+  lineOfOnePiece,
+  massWordsOf,
+  ofAllPieces,
+  type ReadLine,
+  type ReadRecipe,
+  readLine,
+  readStep,
+} from '@fair-tin/core/reading'
 import { isFrozen, writtenSum } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { z } from 'zod'
@@ -120,8 +128,16 @@ export function draftLine(
   text: string,
   larder: readonly Named[],
   parts: readonly Named[],
-  read = { ...readLine(text), heading: null as string | null },
+  given?: ReadLine & { heading: string | null },
+  /** How many pieces the recipe makes, for what is written for each. */
+  pieces: number | null = null,
 ): DraftLine {
+  const onePiece = lineOfOnePiece(text)
+  const asWritten = given ?? { ...readLine(text), heading: null }
+  const read =
+    onePiece === null
+      ? asWritten
+      : { ...asWritten, ...ofEachPiece(onePiece, pieces), role: asWritten.role, heading: asWritten.heading }
   // "pitted dates" may be bought so: then it is that, and not dates made ready
   const whole = read.prep ? matchName(`${read.prep} ${read.item}`, larder) : null
   const known = whole?.sure ? whole : matchName(read.item, larder)
@@ -135,7 +151,7 @@ export function draftLine(
         : part
           ? { recipe: part.id }
           : { fresh: quietly(read.item) }
-  const kept: Partial<Line> = {}
+  const kept: Partial<Line> = massWordsOf(text, read, read.heading ?? '')
   if (read.form) kept.form = read.form
   if (read.optional) kept.optional = true
   if (read.approximate) kept.approximate = true
@@ -157,6 +173,12 @@ export function draftLine(
   }
 }
 
+/** What is written for one piece, for as many as there are; without an amount where nobody said how many. */
+export function ofEachPiece(line: string, pieces: number | null): ReadLine {
+  const one = readLine(line)
+  return { ...one, amount: ofAllPieces(one.amount, pieces), plus: [], also: [] }
+}
+
 /** As a larder names things: "Rice flour" and "RICE FLOUR" small, "GF flour" as it is. */
 const quietly = (item: string): string =>
   item === item.toUpperCase() && /\p{L}{4}/u.test(item)
@@ -173,7 +195,7 @@ export function draftFromReading(read: ReadRecipe, larder: readonly Named[], par
     bakeLoss: '',
     cup: 'us',
     spoon: 'metric',
-    lines: read.lines.map(line => draftLine(line.text, larder, parts, line)),
+    lines: read.lines.map(line => draftLine(line.text, larder, parts, line, read.pieces)),
     method: read.steps.map(step => step.text).join('\n'),
     notes: read.unread.join('\n'),
     kept,

@@ -83,7 +83,7 @@ export function BatchFace(props: LidProps) {
 
 function Loads({ workbook, assessment, recipe, fillings }: LidProps & { fillings: Filling[] }) {
   const { mixers = [], ovens = [] } = workbook.kitchen
-  const batter = batterOf(assessment.bill, recipe)
+  const batter = batterOf(assessment.bill)
   const tins = fillings.reduce((sum, one) => sum + one.count, 0)
   if (mixers.length === 0 && ovens.length === 0)
     return (

@@ -38,7 +38,7 @@ export const tinsOf = (batch: Batch, recipe: Recipe): readonly TinCount[] =>
   (recipe.tin ? [{ tin: recipe.tin, count: Math.max(1, Math.ceil((recipe.tins ?? 1) * batch.factor - 1e-9)) }] : [])
 
 export function fillingsOf(batch: Batch, recipe: Recipe, bill: Bill): Filling[] {
-  const batter = batterOf(bill, recipe)
+  const batter = batterOf(bill)
   if (!(batter > 0)) return []
   const pieces = recipe.pieces === undefined ? null : recipe.pieces * batch.factor
   return fillTins(recipe, tinsOf(batch, recipe), batter, pieces, batch.rule, batter / batch.factor)
