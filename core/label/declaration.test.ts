@@ -181,10 +181,21 @@ describe('what stands around it', () => {
   })
   it('has no problem where all is in order', () =>
     expect(
-      declared([sampleIngredient('flour')], [sampleLine('flour', 100)], {
-        keeps: { days: 3, mark: 'bestBefore', storage: 'Cool.' },
-      }).problems,
+      declared(
+        [sampleIngredient('flour')],
+        [sampleLine('flour', 100)],
+        { keeps: { days: 3, mark: 'bestBefore', storage: 'Cool.' } },
+        { bakeLoss: 0 },
+      ).problems,
     ).toEqual([]))
+  it('asks what is lost in the oven, with what is usual for the kind of bake', () => {
+    const [problem] = declared([sampleIngredient('flour')], [sampleLine('flour', 100)], {
+      category: 'cookie',
+      keeps: { days: 3, mark: 'bestBefore', storage: 'Cool.' },
+    }).problems
+    expect(problem!.what).toMatch(/^How much it loses in the oven is not known/)
+    expect(problem!.mend).toContain('12 % to 20 %')
+  })
   it('names every claim that does not hold, every unknown, every gap', () => {
     const what = declared(
       [carrying('drops', 'celery', 'unknown'), carrying('cream', 'milk', 'contains')],

@@ -15,9 +15,10 @@ import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import { onlyInMethods } from '../recipe/onlyInMethod'
 import { fromTheOutside } from '../recipe/part'
+import { usualBakeLoss } from '../recipe/usualLoss'
 import { daysAfter } from '../words/day'
 import { capital } from '../words/listing'
-import { toPlaces } from '../words/rounding'
+import { percent, toPlaces } from '../words/rounding'
 import { filled } from '../words/template'
 import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
@@ -185,6 +186,14 @@ function problemsOf(
   if (!recipe) problems.push({ what: 'The recipe of this product is no longer there.', mend: 'Choose another recipe.' })
   else if (bill.lines.every(line => line.role === 'beside'))
     problems.push({ what: 'The recipe has no lines yet.', where: recipe.name, mend: 'Add what goes in.' })
+  else if (recipe.bakeLoss === undefined) {
+    const usual = usualBakeLoss(product.category)
+    problems.push({
+      what: 'How much it loses in the oven is not known, so neither is its finished weight, its table nor its shares.',
+      where: recipe.name,
+      mend: `Weigh a bake in and out. ${usual ? `Usual for its kind is ${percent(usual.low)} to ${percent(usual.high)}: taken over under About, it stands as an assumption. ` : ''}Say 0 if it is not baked.`,
+    })
+  }
   for (const claim of claims)
     if (claim.verdict !== 'holds') {
       const why = claim.because[0]

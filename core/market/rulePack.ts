@@ -23,6 +23,8 @@ export interface EnergyFactors {
   /** Available carbohydrate that is neither polyol nor allulose. */
   carbohydrate: number
   fibre: number
+  /** Of fibre that is not soluble, where the soluble is known. */
+  insolubleFibre: number
   alcohol: number
   organicAcids: number
   /** Polyols of a kind without a factor of its own. */
@@ -175,6 +177,8 @@ export interface RulePack {
   }
   /** What "nut-free" must be free of, peanut included. */
   nuts: AllergenCode[]
+  /** Is allulose among the sugars of a table and of a claim? */
+  sugars: { withAllulose: boolean; cite: string }
   /** mg/kg in the food as sold: at most, or (`below`) under. */
   gluten: {
     atMostMgPerKg: number

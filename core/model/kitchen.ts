@@ -29,6 +29,7 @@ export const Mixer = z.object({
   grams: positive('Say how much it mixes at once, in grams.').max(1_000_000),
 })
 export type Mixer = z.infer<typeof Mixer>
+const wildOven = 'Over 60 degrees off? Have the oven looked at.'
 export const Oven = z.object({
   name: z.string().trim().min(1, 'Give the oven a name.').max(60),
   /** Tins or trays that bake alike at once. */
@@ -41,6 +42,10 @@ export const Oven = z.object({
     .min(0, 'Minutes cannot be less than none.')
     .max(600, 'Ten hours to get hot? Check the number.')
     .exactOptional(),
+  /** How much hotter than its dial it bakes, °C; below 0 it runs cold. Measured by an own thermometer. */
+  offsetCelsius: z.number('Say by how many degrees.').min(-60, wildOven).max(60, wildOven).exactOptional(),
+  /** How much hotter its top shelf is than the middle, °C. */
+  topShelfCelsius: z.number('Say by how many degrees.').min(-60, wildOven).max(60, wildOven).exactOptional(),
 })
 export type Oven = z.infer<typeof Oven>
 

@@ -67,6 +67,46 @@ describe('nutritionOf', () => {
     expect(nutrition([polyol]).per100g.energyKcal!.value).toBeCloseTo(60 * 2.4, 9)
     expect(nutrition([with_('unsaid', {}, { sweetening: ['polyol'] })]).gaps.polyols).toEqual(['unsaid'])
   })
+  it.each([
+    ['a polyol by its kind', {}, { sweetening: ['polyol'] }],
+    ['a polyol by its words', { composition: [{ name: 'sweetener: maltitol' }] }, {}],
+    ['a polyol by its number', { eNumber: 'E968' }, {}],
+    ['a rare sugar', {}, { sweetening: ['rareSugar'] }],
+    ['alcohol', {}, { alcohol: true }],
+    ['a spirit that nobody has said anything of', { name: 'dark rum' }, { alcohol: undefined }],
+  ] as const)('knows no energy while %s is in it and nobody has said how much', (_, change, traits) => {
+    const { alcohol, ...rest } = { ...sampleIngredient('x').traits, ...traits }
+    const thing = sampleIngredient('thing', {
+      ...(change as Partial<Ingredient>),
+      traits: { ...rest, ...(alcohol === undefined ? {} : { alcohol }) } as Ingredient['traits'],
+    })
+    const { per100g, gaps } = nutrition([thing, sampleIngredient('flour')])
+    expect([per100g.energyKj, per100g.energyKcal]).toEqual([undefined, undefined])
+    expect(gaps.energyKj).toEqual([thing.name])
+    expect(per100g.protein!.value).toBeCloseTo(8, 9)
+  })
+  it('allulose is among the sugars in the EU and UK and not in the US; unknown, it leaves the sugars unknown there', () => {
+    const sugars = (nutrients: Ingredient['nutrients'], market: 'uk' | 'us') => {
+      const thing = with_('allulose', nutrients, { sweetening: ['rareSugar'] })
+      const book = sampleWorkbook([thing], [sampleRecipe('top', [sampleLine('allulose', 100)])], {
+        claims: ['lowSugar'],
+      })
+      const { nutrition: of, claims } = assess(book, 'cake', market)
+      return [of.per100g.sugars?.value, of.gaps.sugars, claims[0]!.verdict]
+    }
+    expect(sugars({ sugars: value(1), allulose: value(40) }, 'uk')).toEqual([41, undefined, 'breaks'])
+    expect(sugars({ sugars: value(1), allulose: value(40) }, 'us').slice(0, 2)).toEqual([1, undefined])
+    expect(sugars({ sugars: value(1) }, 'uk')).toEqual([undefined, ['allulose'], 'unproven'])
+  })
+  it('counts insoluble fibre as nothing in the US where the soluble is known, and all of it alike in the UK', () => {
+    const kcal = (nutrients: Ingredient['nutrients'], market: 'uk' | 'us') => {
+      const book = sampleWorkbook([with_('bran', nutrients)], [sampleRecipe('top', [sampleLine('bran', 100)])])
+      return assess(book, 'cake', market).nutrition.per100g.energyKcal!.value
+    }
+    const fibre = { fibre: value(10) }
+    expect(kcal({ ...fibre, solubleFibre: value(4) }, 'us')).toBeCloseTo(kcal(fibre, 'us') - 12, 9)
+    expect(kcal({ ...fibre, solubleFibre: value(4) }, 'uk')).toBeCloseTo(kcal(fibre, 'uk'), 9)
+  })
   it('keeps the range: low ≤ value ≤ high', () => {
     const ranged = fc
       .record({

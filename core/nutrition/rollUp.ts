@@ -1,4 +1,7 @@
 // Nutrients of the finished food from those of its ingredients. A value nobody gave is a gap, never 0.
+
+import { spokenKinds } from '../ingredient/kindWords'
+import { textsOf } from '../ingredient/texts'
 import type { EnergyFactors, RulePack } from '../market/rulePack'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
@@ -20,14 +23,27 @@ export interface Nutrition {
   gaps: Partial<Record<NutrientCode, string[]>>
 }
 
-/** Nutrients hardly any source lists: taken as none unless the ingredient's traits speak of them. Then they are a gap. */
+const polyolWords =
+  /(?<![\p{L}\p{N}])(?:erythritol|xylitol|maltitol|sorbitol|isomalt|lactitol|mannitol|glycerol|polyols?|sugar alcohols?|e ?(?:42[012]|953|96[5678]))(?![\p{L}\p{N}])/iu
+const alluloseWords = /(?<![\p{L}])(?:allulose|psicose)(?![\p{L}])/iu
+const speaksOf = (ingredient: Ingredient, words: RegExp) => textsOf(ingredient).some(text => words.test(text))
+const holdsPolyols = (ingredient: Ingredient): boolean =>
+  (ingredient.traits.sweetening?.includes('polyol') ?? false) || speaksOf(ingredient, polyolWords)
+
+/**
+ * Nutrients hardly any source lists: taken as none unless the ingredient's kind or words speak of them. Then they are a gap,
+ * and so is the energy.
+ */
 const onlyWhere: Partial<Record<NutrientCode, (ingredient: Ingredient) => boolean>> = {
-  polyols: ingredient => ingredient.traits.sweetening?.includes('polyol') ?? false,
-  erythritol: ingredient => ingredient.traits.sweetening?.includes('polyol') ?? false,
-  allulose: ingredient => ingredient.traits.sweetening?.includes('rareSugar') ?? false,
-  alcohol: ingredient => ingredient.traits.alcohol ?? false,
+  polyols: holdsPolyols,
+  erythritol: holdsPolyols,
+  allulose: ingredient =>
+    (ingredient.traits.sweetening?.includes('rareSugar') ?? false) || speaksOf(ingredient, alluloseWords),
+  alcohol: ingredient => ingredient.traits.alcohol ?? spokenKinds(ingredient).some(one => one.trait === 'alcohol'),
   organicAcids: () => false,
 }
+/** Without any of these there is no energy. */
+const energyNeeds = ['fat', 'carbohydrate', 'protein', 'fibre', 'polyols', 'allulose', 'alcohol'] as const
 const stated: readonly NutrientCode[] = nutrientCodes.filter(code => code !== 'energyKj' && code !== 'energyKcal')
 
 /** What is known of one ingredient per gram: value, low and high of each nutrient in turn; NaN where nobody said. */
@@ -70,10 +86,15 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   }
   const polyols = Math.max(of('polyols') ?? 0, named)
   const allulose = of('allulose') ?? 0
+  const soluble = of('solubleFibre')
+  const ofFibre =
+    soluble === undefined
+      ? fibre * factors.fibre
+      : soluble * factors.fibre + Math.max(0, fibre - soluble) * factors.insolubleFibre
   return (
     fat * factors.fat +
     protein * factors.protein +
-    fibre * factors.fibre +
+    ofFibre +
     Math.max(0, carbohydrate - polyols - allulose) * factors.carbohydrate +
     (polyols - named) * factors.polyols +
     ofNamed +
@@ -110,10 +131,22 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
         high: sums[at * 3 + 2]! * per100,
       }
     }
+  // where allulose is a sugar, the sugars hold it, or are not known
+  if (rules.sugars.withAllulose) {
+    const { sugars, allulose } = per100g
+    delete per100g.sugars
+    if (sugars && allulose)
+      per100g.sugars = {
+        value: sugars.value + allulose.value,
+        low: sugars.low + allulose.low,
+        high: sugars.high + allulose.high,
+      }
+  }
   for (const [code, factors] of [
     ['energyKj', rules.energy.kj],
     ['energyKcal', rules.energy.kcal],
   ] as const) {
+    if (energyNeeds.some(needed => per100g[needed] === undefined)) continue
     const at = (end: keyof Range) => energyOf(nutrient => per100g[nutrient]?.[end], factors)
     const value = at('value')
     if (value !== null) per100g[code] = { value, low: at('low')!, high: at('high')! }
@@ -133,6 +166,7 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
         general,
         lines.map(line => ({ id: line.ingredient, ingredient: ingredients.get(line.ingredient) })),
       )
+      if (!per100g.sugars && gaps.allulose) gaps.sugars = [...new Set([...(gaps.sugars ?? []), ...gaps.allulose])]
       return gaps
     },
   }
@@ -153,10 +187,7 @@ function gapsIn(
     gaps[code] = [...missing]
   }
   for (const code of ['energyKj', 'energyKcal'] as const)
-    if (!per100g[code])
-      gaps[code] = [
-        ...new Set((['fat', 'carbohydrate', 'protein', 'fibre'] as const).flatMap(needed => gaps[needed] ?? [])),
-      ]
+    if (!per100g[code]) gaps[code] = [...new Set(energyNeeds.flatMap(needed => gaps[needed] ?? []))]
   return gaps
 }
 

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { sampleRecipe } from '../../tests/fixtures/sample'
 import type { Recipe } from '../model/recipe'
 import type { Tin } from '../model/tin'
-import { fillTins, firstLookAfter } from './filling'
+import { fillTins, firstLookAfter, firstLookWhere, ovenAdvice } from './filling'
 import { evenLoads, tinLoads } from './loads'
+import { usualBakeLoss } from './usualLoss'
 
 const loaf: Tin = { shape: 'loaf', length: 23, width: 13, depth: 7 }
 const small: Tin = { shape: 'loaf', length: 16, width: 9, depth: 5 }
@@ -86,5 +87,34 @@ describe('loads', () => {
         expect(Math.max(...loads) - Math.min(...loads)).toBeLessThanOrEqual(1)
       }),
     )
+  })
+})
+
+describe('an oven that is not as its dial says', () => {
+  const oven = { name: 'deck', tins: 2 }
+  it('hot looks sooner, cold later, a tenth for ten degrees and never more than three (common practice)', () => {
+    expect(firstLookWhere(30, 10)).toBe(27)
+    expect(firstLookWhere(30, -10)).toBe(33)
+    expect(firstLookWhere(30, 60)).toBe(21)
+    expect(firstLookWhere(30, 0)).toBe(30)
+  })
+  it('says what to do with the dial, and on which shelf', () => {
+    expect(ovenAdvice(oven, 30)).toBe('')
+    expect(ovenAdvice({ ...oven, offsetCelsius: 10 }, 30)).toBe(
+      'runs 10 °C hot: set the dial 10 °C lower, or look first after about 27 min',
+    )
+    expect(ovenAdvice({ ...oven, offsetCelsius: -5, topShelfCelsius: 15 }, 40)).toBe(
+      'runs 5 °C cold: set the dial 5 °C higher, or look first after about 42 min; on the top shelf, 15 °C hotter, look first after about 36 min',
+    )
+    expect(ovenAdvice({ ...oven, topShelfCelsius: 8 }, null)).toBe('on the top shelf, 8 °C hotter, look first early')
+  })
+})
+
+describe('what is usually lost in the oven', () => {
+  it('is a range by the kind of bake, with its middle to assume (common practice)', () => {
+    expect(usualBakeLoss('mediumCake')).toEqual({ low: 0.08, high: 0.12, share: 0.1 })
+    expect(usualBakeLoss('cookie')!.share).toBe(0.16)
+    expect(usualBakeLoss('icing')).toBeNull()
+    expect(usualBakeLoss(undefined)).toBeNull()
   })
 })

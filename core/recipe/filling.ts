@@ -1,4 +1,5 @@
 // A batch divided over tins: grams of batter for each, how full it gets, when to look first.
+import type { Oven } from '../model/kitchen'
 import type { Recipe } from '../model/recipe'
 import { type TinCount, tinName } from '../model/tin'
 import { percent, toPlaces } from '../words/rounding'
@@ -42,6 +43,30 @@ const firstLookOf = (recipe: Recipe): number | null => {
  */
 export const firstLookAfter = (minutes: number, massWas: number, massIs: number): number =>
   Math.max(1, Math.round(minutes * (massIs / massWas) ** (2 / 3)))
+
+/** Minutes change by about 1 % for each degree an oven is off, within 30 %: common practice, for a first look only. */
+const perDegree = 0.01
+const mostOff = 0.3
+
+/** When to look first in an oven that runs hot or cold by so many degrees, on the middle shelf or on another. */
+export const firstLookWhere = (minutes: number, offCelsius: number): number =>
+  Math.max(1, Math.round(minutes * (1 - Math.min(mostOff, Math.max(-mostOff, offCelsius * perDegree)))))
+
+/** "runs 10 °C hot: set its dial 10 °C lower, or look first after 25 min"; empty where it bakes as its dial says. */
+export function ovenAdvice(oven: Oven, minutes: number | null): string {
+  const { offsetCelsius: off = 0, topShelfCelsius: top = 0 } = oven
+  const look = (degrees: number) => (minutes === null ? 'early' : `after about ${firstLookWhere(minutes, degrees)} min`)
+  return [
+    off === 0
+      ? ''
+      : `runs ${Math.abs(off)} °C ${off > 0 ? 'hot' : 'cold'}: set the dial ${Math.abs(off)} °C ${off > 0 ? 'lower' : 'higher'}, or look first ${look(off)}`,
+    top === 0
+      ? ''
+      : `on the top shelf, ${Math.abs(top)} °C ${top > 0 ? 'hotter' : 'cooler'}, look first ${look(off + top)}`,
+  ]
+    .filter(Boolean)
+    .join('; ')
+}
 
 const singles = ({ tin }: Pick<TinCount, 'tin'>): number => (tin.shape === 'cups' ? tin.count : 1)
 

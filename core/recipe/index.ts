@@ -18,7 +18,7 @@ export {
 } from './blend'
 export { blendEdits } from './blendInto'
 export { compareRecipes, type Row as ComparedRow } from './compare'
-export { batterOf, type Filling, fillTins, firstLookAfter } from './filling'
+export { batterOf, type Filling, fillTins, firstLookAfter, ovenAdvice } from './filling'
 export { evenLoads, type Loads, tinLoads } from './loads'
 export { type Balance, bakersPercentages, type Masses, massesOf } from './masses'
 export { type OnlyInMethod, onlyInMethod, onlyInMethodOf } from './onlyInMethod'
@@ -27,6 +27,7 @@ export { partOnBench, productsWith } from './partOnBench'
 export { type BatchTarget, mostMakings, scaleFactor, tooLarge } from './scale'
 export { type Advice, adviceOn, type Dough, doughOf } from './structure'
 export { baseArea, impossible, type TinRule, tinFactor, tinRoom, tinVolume } from './tin'
+export { type UsualLoss, usualBakeLoss } from './usualLoss'
 export {
   type Apart,
   eggsApart,

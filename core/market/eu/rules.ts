@@ -7,6 +7,7 @@ import {
   europeanList,
   europeanNuts,
   europeanQuid,
+  europeanSugars,
 } from '../european/rules'
 
 export const rules = {
@@ -14,6 +15,7 @@ export const rules = {
   nuts: europeanNuts,
   gluten: europeanGluten,
   energy: europeanEnergy,
+  sugars: europeanSugars,
   list: europeanList,
   containsStatement: null,
   quid: europeanQuid,

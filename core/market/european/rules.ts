@@ -58,6 +58,12 @@ export const europeanAllergens: RulePack['allergens'] = {
 
 export const europeanNuts: AllergenCode[] = [...nuts, 'peanut']
 
+/** A monosaccharide, so among the sugars: Annex I(8) means all mono- and disaccharides. */
+export const europeanSugars: RulePack['sugars'] = {
+  withAllulose: true,
+  cite: 'Regulation (EU) 1169/2011, Annex I(8)',
+}
+
 export const europeanGluten: RulePack['gluten'] = {
   atMostMgPerKg: 20,
   below: false,
@@ -72,6 +78,7 @@ const kj: EnergyFactors = {
   protein: 17,
   carbohydrate: 17,
   fibre: 8,
+  insolubleFibre: 8,
   alcohol: 29,
   organicAcids: 13,
   polyols: 10,
@@ -83,6 +90,7 @@ const kcal: EnergyFactors = {
   protein: 4,
   carbohydrate: 4,
   fibre: 2,
+  insolubleFibre: 2,
   alcohol: 7,
   organicAcids: 3,
   polyols: 2.4,

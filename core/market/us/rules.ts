@@ -53,8 +53,9 @@ const kcal: EnergyFactors = {
   fat: 9,
   protein: 4,
   carbohydrate: 4,
-  // soluble fibre is 2, insoluble 0: all of it at 2 never states too little
+  // soluble fibre is 2, insoluble 0; where only the whole is known, all of it at 2 never states too little
   fibre: 2,
+  insolubleFibre: 0,
   alcohol: 7,
   organicAcids: 3,
   // the highest of them, hydrogenated starch hydrolysate, where the kind is not known
@@ -108,6 +109,7 @@ export const rules = {
   // oats and other non-gluten grains are allowed if the food is under 20 ppm; processed wheat too
   gluten: { atMostMgPerKg: 20, below: true, oats: 'withFigure', removedWheat: 'withTest', cite: '21 CFR 101.91' },
   energy: { kj: inKj(kcal), kcal, cite: '21 CFR 101.9(c)(1)' },
+  sugars: { withAllulose: false, cite: 'FDA guidance on allulose, October 2020' } satisfies RulePack['sugars'],
   list: {
     // less sure: by weight as added
     waterAsLeft: false,

@@ -3,7 +3,8 @@
 import type { ProductField } from '@fair-tin/core/edit'
 import { isServed, marketsServed, rulesOf } from '@fair-tin/core/market'
 import { type ClaimCode, claimName, marketName, namedClaims, productCategories } from '@fair-tin/core/model'
-import { typedNumber } from '@fair-tin/core/words'
+import { usualBakeLoss } from '@fair-tin/core/recipe'
+import { percent, typedNumber } from '@fair-tin/core/words'
 import { Choose } from '../../ui/Choose'
 import type { LidProps } from './Lid'
 import { putField, readField } from './productEdit'
@@ -96,6 +97,15 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
             }
           }}
         />
+        {recipe.bakeLoss === undefined && usualBakeLoss(product.category) && (
+          <button
+            type="button"
+            className="word-link self-end pb-1 text-left"
+            onClick={() => hands.onEdit({ kind: 'bakeLoss', was: null, to: usualBakeLoss(product.category)!.share })}
+          >
+            Assume {percent(usualBakeLoss(product.category)!.share)}, usual for its kind
+          </button>
+        )}
         <div className="text-[13px] text-quiet">
           Kind of bake
           <Choose

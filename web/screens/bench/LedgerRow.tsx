@@ -4,6 +4,7 @@ import type { ClaimResult } from '@fair-tin/core/claim'
 import { percent, toPlaces, weighed } from '@fair-tin/core/words'
 import { memo, type PointerEvent } from 'react'
 import type { LedgerRow } from './ledgerGroups'
+import { answersIn } from './lineWords'
 import { MarkButton, type OpenMark } from './Marks'
 import type { Hands } from './useTyped'
 import { WrittenCell } from './WrittenCell'
@@ -71,6 +72,7 @@ export const Row = memo(function Row(props: RowProps) {
         <span className="text-quiet">, {row.prep}</span>
       )}
       {source?.optional && <span className="text-quiet"> (optional)</span>}
+      {source && answersIn(source) && <span className="text-quiet"> · {answersIn(source)}</span>}
     </>
   )
   return (

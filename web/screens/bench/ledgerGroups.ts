@@ -4,6 +4,8 @@ import { gramsOf } from '@fair-tin/core/measure'
 import { type Ingredient, type Line, partKey, type Recipe, type Role, type Workbook } from '@fair-tin/core/model'
 import { type BillLine, writtenAmount } from '@fair-tin/core/recipe'
 
+import { answersIn } from './lineWords'
+
 export interface LedgerRow {
   /** Index of the bill line; -1 where the bill has none. */
   at: number
@@ -111,7 +113,7 @@ export function ledgerOf(assessment: Assessment, workbook: Workbook, recipe: Rec
     return grouped({
       key: `part ${line.id}`,
       title: recipes.get(id)?.name ?? line.text ?? id,
-      note: `part${place ? ` · ${place[1]}` : ''}${'recipe' in line.of && line.of.version !== undefined ? ' · frozen' : ''}`,
+      note: `part${place ? ` · ${place[1]}` : ''}${'recipe' in line.of && line.of.version !== undefined ? ' · frozen' : ''}${answersIn(line) ? ` · ${answersIn(line)}` : ''}`,
       kind: 'part',
       heading: null,
       part: line,

@@ -31,6 +31,8 @@ const lists: { list: Listed; title: string; add: string; fields: [key: string, l
       ['tins', 'tins at once'],
       ['kW', 'draws, kW'],
       ['preheat', 'gets hot in, min'],
+      ['offset', 'runs hot by, °C'],
+      ['topShelf', 'top shelf by, °C'],
     ],
   },
 ]

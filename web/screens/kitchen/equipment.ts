@@ -38,6 +38,8 @@ export const equipmentDraft = (kitchen: Kitchen): EquipmentDraft => ({
       fan: one.fan ? 'yes' : '',
       kW: one.kW === undefined ? '' : text(one.kW),
       preheat: one.preheatMinutes === undefined ? '' : text(one.preheatMinutes),
+      offset: one.offsetCelsius === undefined ? '' : text(one.offsetCelsius),
+      topShelf: one.topShelfCelsius === undefined ? '' : text(one.topShelfCelsius),
     },
   })),
   tins: (kitchen.tins ?? []).map(tin => ({ key: newKey(), tin: tinDraft(tin) })),
@@ -89,6 +91,8 @@ export function equipmentFrom(
       ...(row.typed.fan ? { fan: true } : {}),
       ...(number(row.typed.kW) === undefined ? {} : { kW: number(row.typed.kW) }),
       ...(number(row.typed.preheat) === undefined ? {} : { preheatMinutes: number(row.typed.preheat) }),
+      ...(number(row.typed.offset) === undefined ? {} : { offsetCelsius: number(row.typed.offset) }),
+      ...(number(row.typed.topShelf) === undefined ? {} : { topShelfCelsius: number(row.typed.topShelf) }),
     }),
   )
   const tins = draft.tins.flatMap((row): Tin[] => {

@@ -5,6 +5,7 @@ import {
   eggsApart,
   evenLoads,
   type Filling,
+  ovenAdvice,
   type PieceChoice,
   tinLoads,
   weighingTolerance,
@@ -81,10 +82,11 @@ export function BatchFace(props: LidProps) {
   )
 }
 
-function Loads({ workbook, assessment, recipe, fillings }: LidProps & { fillings: Filling[] }) {
+function Loads({ workbook, assessment, fillings }: LidProps & { fillings: Filling[] }) {
   const { mixers = [], ovens = [] } = workbook.kitchen
   const batter = batterOf(assessment.bill)
   const tins = fillings.reduce((sum, one) => sum + one.count, 0)
+  const look = fillings[0]?.firstLook?.minutes ?? null
   if (mixers.length === 0 && ovens.length === 0)
     return (
       <p className="text-quiet">Say under Kitchen what your mixers and ovens take, and the batch is split evenly.</p>
@@ -112,6 +114,9 @@ function Loads({ workbook, assessment, recipe, fillings }: LidProps & { fillings
                 <b className="figure">{[...new Set(loads)].join(' or ')}</b>{' '}
                 {loads.length === 1 && loads[0] === 1 ? 'tin' : 'tins'}
                 {loads.length > 1 && ' (two shelves do not bake alike)'}
+                {ovenAdvice(oven, look) && (
+                  <span className="block text-[13px] text-quiet">It {ovenAdvice(oven, look)}.</span>
+                )}
               </li>
             )
           )
