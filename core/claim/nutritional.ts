@@ -2,7 +2,7 @@
 // EU and UK: Regulation (EC) 1924/2006, Annex. US: 21 CFR 101.13, .54, .60, .62. Each threshold carries its citation.
 import { kindConflict, kindFact, kindMend } from '../ingredient/kindWords'
 import type { Limit } from '../market/rulePack'
-import { referenceAmountOf } from '../market/serving'
+import { referenceAmountOf, servingOf } from '../market/serving'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
@@ -70,7 +70,7 @@ function figure(
 function ceiling(
   claim: NamedClaim,
   code: NutrientCode,
-  limit: Limit | null,
+  limit: (Limit & { perServingToo?: boolean }) | null,
   context: ClaimContext,
   more: Ground[] = [],
 ): ClaimResult {
@@ -78,14 +78,21 @@ function ceiling(
   const basis = basisOf(limit.per, context)
   if (basis === null) return needsKind(claim, context)
   const within = (value: number) => (limit.below ? !atMost(limit.grams, value) : atMost(value, limit.grams))
-  const bases = limit.smallReferenceToo && basis <= 30 ? [basis, 50] : [basis]
+  const serving = limit.perServingToo ? servingOf(context.rules, context.product) : null
+  const bases = [
+    ...new Set([
+      basis,
+      ...(limit.smallReferenceToo && basis <= 30 ? [50] : []),
+      ...(serving && 'grams' in serving ? [serving.grams] : []),
+    ]),
+  ]
   return figure(claim, context, [code], of => [
     ...bases.map(grams => {
       const value = (of(code, 'high') * grams) / 100
       const edge = limit.below ? `under ${limit.grams}` : `at most ${limit.grams}`
       return ground(
         within(value) ? 'holds' : 'breaks',
-        `${toPlaces(value, 1)} g of ${nutrientName[code]} per ${grams} g, ${edge} allowed (${limit.cite})`,
+        `${toPlaces(value, 1)} g of ${nutrientName[code]} per ${Number(toPlaces(grams, 1))} g, ${edge} allowed (${limit.cite})`,
       )
     }),
     ...more,

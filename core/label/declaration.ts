@@ -99,11 +99,14 @@ export function declarationOf(context: DeclarationContext): Declaration {
       : { ...nutritionTable(rules, context.nutrition), panel: null }
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const { operator } = workbook.kitchen
+  // only starch that is in this food, and freed of gluten by a test
   const starred = new Set(
     rules.statements.processedWheat !== null && holding.some(claim => claim.claim === 'glutenFree')
-      ? workbook.ingredients
-          .filter(one => one.glutenRemoved && one.allergens.wheat?.status === 'contains')
-          .map(one => one.id)
+      ? bill.lines
+          .filter(line => line.role !== 'beside')
+          .map(line => ingredients.get(line.ingredient))
+          .filter(one => one?.glutenRemoved && one.allergens.wheat?.status === 'contains')
+          .map(one => one!.id)
       : [],
   )
   let problems: Problem[] | null = null

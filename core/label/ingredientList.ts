@@ -3,6 +3,7 @@
 
 import type { FindingTable } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
+import { namedIn } from '../market/wording'
 import type { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Component, Ingredient } from '../model/ingredient'
@@ -24,7 +25,12 @@ export const printedName = (ingredient: Ingredient): string =>
 const lowered = (name: string) => (/^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)
 
 /** "emulsifier: sunflower lecithin, salt": neighbours of one function class stand behind one colon. */
-export function compositionText(components: readonly Component[], functionClasses = true): string {
+export function compositionText(
+  components: readonly Component[],
+  functionClasses = true,
+  /** Shares as the supplier gives them: to read, never on a label, where a share stands on another base. */
+  shares = true,
+): string {
   const pieces: string[] = []
   for (let at = 0; at < components.length; ) {
     const first = components[at]!
@@ -35,7 +41,7 @@ export function compositionText(components: readonly Component[], functionClasse
       components[at + same.length]?.functionClass === first.functionClass
     )
       same.push(components[at + same.length]!)
-    const names = same.map(one => componentText(one, functionClasses)).join(', ')
+    const names = same.map(one => componentText(one, functionClasses, shares)).join(', ')
     const plural =
       same.length > 1 && first.functionClass && !first.functionClass.endsWith('s')
         ? `${first.functionClass}s`
@@ -45,9 +51,11 @@ export function compositionText(components: readonly Component[], functionClasse
   }
   return pieces.join(', ')
 }
-const componentText = (component: Component, functionClasses: boolean): string => {
-  const share = component.percent === undefined ? '' : ` (${component.percent} %)`
-  const inside = component.components?.length ? ` (${compositionText(component.components, functionClasses)})` : ''
+const componentText = (component: Component, functionClasses: boolean, shares: boolean): string => {
+  const share = component.percent === undefined || !shares ? '' : ` (${component.percent} %)`
+  const inside = component.components?.length
+    ? ` (${compositionText(component.components, functionClasses, shares)})`
+    : ''
   return `${component.name}${share}${inside}`
 }
 
@@ -112,7 +120,7 @@ function entriesOf(
         : isWater(ingredient)
           ? 'water'
           : simple
-            ? `name ${printedName(ingredient).toLowerCase()}`
+            ? `name ${namedIn(rules.words, printedName(ingredient)).toLowerCase()}`
             : `id ${ingredient.id}`
     const group = groups.get(key)
     if (group) group.push(one)
@@ -143,7 +151,11 @@ function entriesOf(
       entries.push({ grams, runs: entryRuns(ingredient, codes, share, context) })
     }
   }
-  return entries.sort((a, b) => b.grams - a.grams || (textOf(a.runs) < textOf(b.runs) ? -1 : 1))
+  // alike to a part in a billion is alike: a batch of another size must not turn two rows about
+  const alike = (a: number, b: number) => Math.abs(a - b) <= Math.max(a, b) * 1e-9
+  return entries.sort((a, b) =>
+    alike(a.grams, b.grams) ? (textOf(a.runs) < textOf(b.runs) ? -1 : 1) : b.grams - a.grams,
+  )
 }
 
 /** For each bill line what it contains, or is named after while nobody has settled it: emphasised either way. */
@@ -167,10 +179,9 @@ function entryRuns(
 ): Run[] {
   const { emphasised: inBold, functionClasses } = rules.list
   const additive = ingredient.functionClass && functionClasses ? `${ingredient.functionClass}: ` : ''
-  const star = starred?.has(ingredient.id) ? '*' : ''
-  const name = emphasised(`${additive}${printedName(ingredient)}${star}`, codes)
+  const name = emphasised(`${additive}${namedIn(rules.words, printedName(ingredient))}`, codes)
   const list = ingredient.composition?.length
-    ? emphasised(compositionText(ingredient.composition, functionClasses), codes)
+    ? emphasised(namedIn(rules.words, compositionText(ingredient.composition, functionClasses, false)), codes)
     : null
   const unsaid = [...codes].filter(code => !name.said.has(code) && !list?.said.has(code))
   const percent = share === undefined ? [] : [plain(` (${share})`)]
@@ -178,5 +189,13 @@ function entryRuns(
   const runs = list
     ? joined([name.runs, percent, [plain(' (')], list.runs, more, [plain(')')]])
     : joined([name.runs, inBrackets(unsaid, rules), percent])
-  return inBold ? runs : [plain(textOf(runs))]
+  const marked = starred?.has(ingredient.id) ? withStar(runs) : runs
+  return inBold ? marked : [plain(textOf(marked))]
 }
+
+/** "wheat* starch": the star stands on the first word that names the cereal. */
+function withStar(runs: readonly Run[]): Run[] {
+  const at = runs.findIndex(run => wheatWord.test(run.text))
+  return runs.map((run, index) => (index === at ? { ...run, text: run.text.replace(wheatWord, '$&*') } : run))
+}
+const wheatWord = /\bwheat\b/i

@@ -16,7 +16,7 @@ export interface FactsPanel {
   servings: string
   /** "1 slice (51g)". */
   servingSize: string
-  /** What a second column is for: "Per loaf"; null where there is none. */
+  /** What a second column is for: "Per loaf", "Per container"; null where there is none. */
   wholeUnit: string | null
   /** Its headings and its footnote. */
   words: PanelWords
@@ -59,7 +59,6 @@ export function nutritionFacts(
     return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null, lacks: [] }
   const { per100g, gaps } = nutrition
   const pieceName = product.pieceName ?? 'piece'
-  const piece = product.netWeight / product.pieces
   const lacks: Lack[] = []
   const rows: TableRow[] = []
   for (const { nutrient, label, indent, optional, minor, inside } of rules.table.rows) {
@@ -76,8 +75,8 @@ export function nutritionFacts(
     const row: TableRow = { nutrient, label, indent, perServing: printed(amount) }
     if (minor) row.minor = true
     if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}%`
-    if (serving.wholeUnitToo) {
-      const whole = amountOf(nutrient, per100g, piece)!
+    if (serving.second) {
+      const whole = amountOf(nutrient, per100g, serving.second.grams)!
       row.perUnit = printed(whole)
       const wholePercent = percentOfDaily(rules, nutrient, whole)
       if (row.percent !== undefined) row.unitPercent = `${wholePercent}%`
@@ -99,7 +98,12 @@ export function nutritionFacts(
       words,
       servings: filled(one ? words.perContainerOne : words.perContainer, { n: serving.perContainer }),
       servingSize: `${piecesWord(serving.pieces, pieceName)} (${toPlaces(serving.grams, 0)}g)`,
-      wholeUnit: serving.wholeUnitToo ? filled(words.perUnit, { unit: pieceName }) : null,
+      wholeUnit:
+        serving.second === null
+          ? null
+          : serving.second.of === 'pack'
+            ? words.perPack
+            : filled(words.perUnit, { unit: pieceName }),
     },
   }
 }

@@ -2,8 +2,9 @@
 
 import { servedBeside } from '../allergen/beside'
 import { isNutritionClaim } from '../claim/claim'
+import { roundNutrient } from '../market/roundNutrient'
 import type { RulePack } from '../market/rulePack'
-import { referenceAmountOf } from '../market/serving'
+import { referenceAmountOf, servingOf } from '../market/serving'
 import type { AllergenCode } from '../model/allergen'
 import { type ClaimCode, type NamedClaim, nameOfClaim } from '../model/claim'
 import type { Component } from '../model/ingredient'
@@ -33,8 +34,13 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
       ', ',
     )
   const statements: Run[][] = []
-  if (rules.containsStatement && contains.length > 0)
-    statements.push(joined([[strong(rules.containsStatement.lead)], names(contains), [plain('.')]]))
+  if (rules.containsStatement && contains.length > 0) {
+    // the word is marked wherever it stands
+    const named = names(contains).map(run =>
+      starred.size > 0 && run.text === labelNameOf('wheat', rules) ? { ...run, text: `${run.text}*` } : run,
+    )
+    statements.push(joined([[strong(rules.containsStatement.lead)], named, [plain('.')]]))
+  }
   if (mayContain.length > 0) statements.push(joined([[plain(rules.words.mayContain)], names(mayContain), [plain('.')]]))
   for (const text of quid) statements.push([plain(text)])
   for (const one of servedBeside(context.bill, context.workbook).filter(one => one.goesAlong)) {
@@ -74,21 +80,37 @@ export const printedClaim = (claim: ClaimCode, { words }: RulePack): string =>
 function besideClaims({ claims, nutrition, rules, product }: DeclarationContext): string[] {
   const holding = claims.filter(claim => claim.verdict === 'holds' && isNutritionClaim(claim.claim))
   const about = (...named: string[]) => holding.some(claim => named.includes(claim.claim))
-  const { naturallySweet, notLowCalorie, disclosure } = rules.claims
+  const { naturallySweet, notLowCalorie, disclosure, fatBesideFibre } = rules.claims
   const said: string[] = []
   const { per100g } = nutrition
   if (about('noAddedSugar') && naturallySweet !== null && (per100g.sugars === undefined || per100g.sugars.value > 0))
     said.push(naturallySweet)
   const reference = referenceAmountOf(rules, product)
   const per = (code: NutrientCode, grams: number) => ((per100g[code]?.high ?? Number.POSITIVE_INFINITY) * grams) / 100
+  if (about('sourceOfFibre', 'highFibre') && fatBesideFibre !== null) {
+    const serving = servingOf(rules, product)
+    const grams = 'grams' in serving ? serving.grams : 100
+    const lean = reference !== null && atMost(per('fat', reference), fatBesideFibre.overPerReference)
+    if (!lean && per100g.fat)
+      said.push(
+        filled(fatBesideFibre.text, {
+          fat: `${roundNutrient(rules.market, 'fat', (per100g.fat.value * grams) / 100)} g`,
+        }),
+      )
+  }
   if (about('noAddedSugar', 'sugarFree') && notLowCalorie !== null) {
     const low = reference !== null && atMost(per('energyKcal', reference), notLowCalorie.lowKcalPerReference)
     if (!low) said.push(notLowCalorie.statement)
   }
   if (holding.length > 0 && disclosure !== null) {
     // what is not known is pointed to
-    const grams = reference === null ? 100 : reference <= disclosure.smallReference ? disclosure.per : reference
-    const over = disclosure.over.filter(one => !atMost(per(one.nutrient, grams), one.limit))
+    const serving = servingOf(rules, product)
+    const bases = [
+      ...(reference === null ? [100] : [reference]),
+      ...(reference !== null && reference <= disclosure.smallReference ? [disclosure.per] : []),
+      ...('grams' in serving ? [serving.grams] : []),
+    ]
+    const over = disclosure.over.filter(one => bases.some(grams => !atMost(per(one.nutrient, grams), one.limit)))
     if (over.length > 0) said.push(filled(disclosure.text, { nutrients: over.map(one => one.name).join(' and ') }))
   }
   return said

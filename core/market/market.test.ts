@@ -9,9 +9,9 @@ function places(value: unknown, at = ''): string[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return [at]
   return Object.entries(value).flatMap(([key, inner]) => places(inner, `${at}.${key}`))
 }
-/** Keyed by allergens, nutrients or claims: a pack names those it has something to say of. */
+/** Keyed by allergens, nutrients, claims or names: a pack names those it has something to say of. */
 const open =
-  /^\.(allergens\.labelNames|rounding\.rules|energy\.\w+\.eachPolyol|referenceIntake|words\.claims|claims|statements|table|serving|containsStatement|words\.quantity)/
+  /^\.(allergens\.labelNames|rounding\.rules|energy\.\w+\.eachPolyol|referenceIntake|words\.claims|words\.names|claims|statements|table|serving|containsStatement|words\.quantity)/
 
 describe.each(packs.map(pack => [pack.market, pack] as const))('the pack of %s', (market, pack) => {
   it('answers every field that any pack answers', () => {

@@ -62,9 +62,9 @@ export type ServingRule =
       togetherUpTo: number
       /** Pieces under this share are taken singly or by twos, whichever is closer. */
       twoUnder: number
-      /** A piece under this share is one serving. */
+      /** A piece under this share is one serving, and so is a whole pack. */
       oneUnder: number
-      /** A larger piece up to this share has a second column for the whole of it. */
+      /** A larger piece, and a pack, up to this share has a second column for the whole of it. */
       wholeUnitUpTo: number
       cite: string
     }
@@ -100,6 +100,8 @@ export interface PanelWords {
   amountPerServing: string
   perServing: string
   perUnit: string
+  /** Head of a column for the whole pack. */
+  perPack: string
   energy: string
   percentHead: string
   footnote: string
@@ -118,6 +120,8 @@ export interface StatementRules {
 /** Words as templates: `{…}` is filled in. */
 export interface Words {
   ingredients: string
+  /** What the market calls a thing that goes by another name elsewhere: whole words, the other name first. */
+  names: Record<string, string>
   mayContain: string
   contains: string
   /** Before the name of what is packed along. */
@@ -242,7 +246,8 @@ export interface ClaimRules {
   /** Null: this market has no such claim, so it cannot be printed. */
   lowFat: Limit | null
   lowSugar: Limit | null
-  sugarFree: (Limit & { noSugarIngredient: boolean }) | null
+  /** `perServingToo`: it must hold per labelled serving as well. */
+  sugarFree: (Limit & { noSugarIngredient: boolean; perServingToo: boolean }) | null
   /** At least: g per 100 g or per reference, or g per 100 kcal where given. */
   sourceOfFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
   highFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
@@ -250,6 +255,8 @@ export interface ClaimRules {
   sourceOfProtein: { share: number; cite: string } | null
   /** Kinds of sweetening that count as added sugars. */
   addedSugars: { kinds: ('sugar' | 'syrup' | 'juiceConcentrate' | 'rareSugar')[]; cite: string }
+  /** Beside a fibre claim on a food with more fat than this per reference amount; `{fat}` as the table prints it. */
+  fatBesideFibre: { overPerReference: number; text: string; cite: string } | null
   /** Beside “no added sugars” where sugars are there by nature; null where another statement is asked. */
   naturallySweet: string | null
   /** Beside a sugar claim on a food that is not low in calories; null where none is asked. */

@@ -11,14 +11,29 @@ export function dayIn({ date, months }: Words, iso: string): string {
   return filled(date, { day: day!, month: months[month! - 1]!, year: year! })
 }
 
+const replacers = new WeakMap<Words['names'], (text: string) => string>()
+/** The text with every name as its market has it; the longest that fits goes first. */
+export function namedIn({ names }: Words, text: string): string {
+  let replace = replacers.get(names)
+  if (!replace) {
+    const all = Object.keys(names).sort((a, b) => b.length - a.length)
+    const pattern = new RegExp(`(?<![\\p{L}])(?:${all.join('|')})(?![\\p{L}])`, 'giu')
+    replace = of => (all.length === 0 ? of : of.replace(pattern, name => names[name.toLowerCase()] ?? name))
+    replacers.set(names, replace)
+  }
+  return replace(text)
+}
+
 /** "400 g", "1.2 kg"; beside ounces where the market wants both, from a pound on in pounds and ounces too. */
 export function quantityIn({ quantity }: Words, grams: number): string {
+  // what rounds up to a kilogram is one; under 10 g a tenth counts
   const metric =
-    grams < 1000
-      ? filled(quantity.grams, { n: toPlaces(grams, 0) })
+    grams < 999.5
+      ? filled(quantity.grams, { n: Number(toPlaces(grams, grams < 9.95 ? 1 : 0)) })
       : filled(quantity.kilograms, { n: Number(toPlaces(grams / 1000, quantity.kilogramPlaces)) })
   if (!quantity.ounces) return metric
-  const ounces = Number(toPlaces(grams / gramsPerOunce, 1))
+  const exact = grams / gramsPerOunce
+  const ounces = Number(toPlaces(exact, exact < 0.95 ? 2 : 1))
   const lb = Math.floor(ounces / 16)
   const rest = Number(toPlaces(ounces - lb * 16, 1))
   const { underAPound, pounds, poundsAndOunces } = quantity.ounces

@@ -161,7 +161,7 @@ describe('a plain cake in two markets', () => {
     expect(us.ingredients).toEqual([{ text: 'Wheat flour, butter (milk), sugar' }])
     expect(uk.statements.map(textOf)).toEqual([])
     expect(us.statements.map(textOf)).toEqual(['Contains: milk, wheat.'])
-    expect([uk.particulars.netQuantity, us.particulars.netQuantity]).toEqual(['400 g', 'Net Wt 14.1 oz (400g)'])
+    expect([uk.particulars.netQuantity, us.particulars.netQuantity]).toEqual(['400 g', 'Net Wt 14.1 oz (400 g)'])
     expect([uk.particulars.date, us.particulars.date]).toEqual([
       'Best before 29 November 2026',
       'Best by November 29, 2026',
@@ -189,7 +189,7 @@ describe('a plain cake in two markets', () => {
   })
   it('a pound and more is said in ounces, and in pounds and ounces (21 CFR 101.7)', () => {
     const heavy = { ...workbook, products: [{ ...workbook.products[0]!, netWeight: 1100, pieces: 11 }] }
-    expect(assess(heavy, 'cake', 'us').declaration.particulars.netQuantity).toBe('Net Wt 38.8 oz (2 lb 6.8 oz) 1.1kg')
+    expect(assess(heavy, 'cake', 'us').declaration.particulars.netQuantity).toBe('Net Wt 38.8 oz (2 lb 6.8 oz) 1.1 kg')
   })
 })
 
@@ -224,10 +224,11 @@ describe('claims in the United States, per reference amount', () => {
   })
   it('rests on the kind of bake: without it nothing is proven', () =>
     expect(claimed('lowFat', fat(0)).verdict).toBe('unproven'))
-  it('sugar free is under 0.5 g, and no ingredient that is a sugar (101.60(c)(1))', () => {
+  it('sugar free is under 0.5 g per reference amount and per labelled serving, and no ingredient that is a sugar (101.60(c)(1))', () => {
     const sugars = (value: number) => ({ nutrients: { ...flour.nutrients, sugars: { value, source } } })
-    expect(claimed('sugarFree', sugars(0.62), 'mediumCake').verdict).toBe('holds')
-    expect(claimed('sugarFree', sugars(0.625), 'mediumCake').verdict).toBe('breaks')
+    // a piece of 100 g is the serving: 0.49 g in it, and 0.39 in the 80 g of the reference amount
+    expect(claimed('sugarFree', sugars(0.49), 'mediumCake').verdict).toBe('holds')
+    expect(claimed('sugarFree', sugars(0.5), 'mediumCake').verdict).toBe('breaks')
     expect(
       claimed('sugarFree', { ...sugars(0), traits: { animal: [], sweetening: ['syrup'] } }, 'mediumCake').verdict,
     ).toBe('breaks')
@@ -242,6 +243,18 @@ describe('claims in the United States, per reference amount', () => {
     const purée = claimed('noAddedSugar', { traits: { animal: [], sweetening: ['fruitPuree'] } }, 'mediumCake')
     expect(purée.verdict).toBe('holds')
     expect(purée.said).toContain('Not a low calorie food. See nutrition information for sugar and calorie content.')
+  })
+  it('beside a fiber claim the fat is stated, but on a food low in fat (101.54(d))', () => {
+    const with_ = (fat: number) =>
+      claimed(
+        'highFibre',
+        {
+          nutrients: { ...flour.nutrients, fat: { value: fat, source }, fibre: { value: 9, source } },
+        },
+        'mediumCake',
+      ).said
+    expect(with_(10)).toContain('Contains 10 g of total fat per serving.')
+    expect(with_(3.7).some(said => said.includes('total fat'))).toBe(false)
   })
   it('above 13 g of fat or 4 g of saturates it points to the panel (101.13(h))', () => {
     const rich = {

@@ -8,9 +8,12 @@ import {
   rulesOf,
   servingOf,
   servingsPerContainer,
+  textOf,
 } from '@fair-tin/core'
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../fixtures/sample'
 
 const us = rulesOf('us')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
@@ -141,13 +144,41 @@ describe('serving size, 21 CFR 101.12(b) and 101.9(b)(2)', () => {
   it('two thirds to twice: one piece', () =>
     expect(cookies(240, 8)).toMatchObject({ pieces: 1, grams: 30, perContainer: '8' }))
   it('twice to three times: near the reference, with a column for the whole', () =>
-    expect(cookies(150, 2)).toMatchObject({ pieces: 1 / 3, wholeUnitToo: true, grams: 25 }))
+    expect(cookies(150, 2)).toMatchObject({ pieces: 1 / 3, second: { of: 'unit', grams: 75 }, grams: 25 }))
   it('a single piece packed alone under 200 % is one serving, also below 50 %', () => {
     expect(servingOf(us, { netWeight: 15, pieces: 1, category: 'cookie' })).toMatchObject({
       pieces: 1,
       perContainer: '1',
     })
     expect(servingOf(us, { netWeight: 219, pieces: 1, category: 'muffin' })).toMatchObject({ pieces: 1 })
+  })
+  it('a pack under 200 % of the reference amount is one serving, one piece or several (101.9(b)(6))', () => {
+    expect(cookies(59, 4)).toMatchObject({ pieces: 4, grams: 59, perContainer: '1', second: null })
+    expect(cookies(59.9, 1)).toMatchObject({ pieces: 1, perContainer: '1' })
+  })
+  it('a pack of 200 to 300 % has a column for the whole of it (101.9(b)(12))', () => {
+    expect(cookies(60, 4)).toMatchObject({ pieces: 2, grams: 30, second: { of: 'pack', grams: 60 } })
+    expect(cookies(90, 9)).toMatchObject({ pieces: 3, second: { of: 'pack', grams: 90 } })
+    expect(cookies(91, 7)).toMatchObject({ second: null })
+    expect(servingOf(us, { netWeight: 230, pieces: 1, category: 'muffin' })).toMatchObject({
+      second: { of: 'unit', grams: 230 },
+    })
+  })
+  it('is never more than the pack, and what is served of a pack is all of it', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 3000 }),
+        fc.integer({ min: 1, max: 40 }),
+        fc.constantFrom('cookie', 'muffin', 'brownie', 'pie', 'mediumCake' as const),
+        (netWeight, pieces, category) => {
+          const serving = servingOf(us, { netWeight, pieces, category })
+          if ('unknown' in serving) return expect.fail(serving.unknown)
+          expect(serving.grams).toBeLessThanOrEqual(netWeight * (1 + 1e-9))
+          expect(serving.pieces).toBeLessThanOrEqual(pieces)
+          if (serving.second) expect(serving.second.grams).toBeGreaterThanOrEqual(serving.grams)
+        },
+      ),
+    )
   })
   it('a large cake: the slice closest to the reference amount', () =>
     expect(servingOf(us, { netWeight: 960, pieces: 1, category: 'mediumCake' })).toMatchObject({
@@ -229,6 +260,57 @@ describe('allergens, FD&C Act 201(qq)', () => {
       codes.includes('rye'),
       codes.includes('celery'),
     ]).toEqual([true, false, false, false])
+  })
+  it('wheat freed of gluten has its star on the word, and the sentence, only where the list has that starch (101.91(b)(3))', () => {
+    const starch = carrying('wheat starch', 'wheat', 'contains', {
+      glutenRemoved: true,
+      gluten: { atMostMgPerKg: 10, evidence: 'test' },
+      evidence: [
+        { id: 'test', kind: 'test', reference: 'T', dated: '2026-06-01', expires: '2027-06-01' },
+        ...sampleIngredient('x').evidence,
+      ],
+    })
+    const label = (used: string[]) => {
+      const book = sampleWorkbook(
+        [starch, sampleIngredient('rice')],
+        [
+          sampleRecipe(
+            'cake',
+            used.map(id => sampleLine(id, 100)),
+          ),
+        ],
+        { claims: ['glutenFree'], category: 'mediumCake' },
+      )
+      const { declaration } = assess(book, 'cake', 'us')
+      return [textOf(declaration.ingredients), declaration.statements.map(textOf).join(' | ')] as const
+    }
+    const [list, said] = label(['rice', 'wheat starch'])
+    expect(list).toBe('Rice, wheat* starch')
+    expect(said).toContain('Contains: wheat*.')
+    expect(said).toContain('*The wheat has been processed')
+    const [without, nothing] = label(['rice'])
+    expect(without).not.toContain('*')
+    expect(nothing).not.toContain('*')
+  })
+  it('goes by the names of its market, and merges what has one name', () => {
+    const book = sampleWorkbook(
+      [
+        sampleIngredient('caster sugar'),
+        sampleIngredient('granulated sugar'),
+        sampleIngredient('cornflour'),
+        sampleIngredient('mix', { composition: [{ name: 'maize starch', percent: 60 }, { name: 'soya flour' }] }),
+      ],
+      [
+        sampleRecipe(
+          'cake',
+          ['caster sugar', 'granulated sugar', 'cornflour', 'mix'].map((id, at) => sampleLine(id, 100 - at)),
+        ),
+      ],
+      { category: 'mediumCake' },
+    )
+    const list = (market: 'uk' | 'us') => textOf(assess(book, 'cake', market).declaration.ingredients)
+    expect(list('us')).toBe('Sugar, cornstarch, mix (cornstarch, soy flour)')
+    expect(list('uk')).toBe('Caster sugar, granulated sugar, maize starch, mix (maize starch, soya flour)')
   })
   it('gluten-free is under 20 ppm, not at it (21 CFR 101.91)', () => {
     const workbook = demoWorkbook('2026-11-24')

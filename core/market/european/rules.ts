@@ -120,11 +120,12 @@ const cite = 'Regulation (EC) 1924/2006, Annex'
 export const europeanClaims: ClaimRules = {
   lowFat: { grams: 3, per: '100g', cite },
   lowSugar: { grams: 5, per: '100g', cite },
-  sugarFree: { grams: 0.5, per: '100g', noSugarIngredient: false, cite },
+  sugarFree: { grams: 0.5, per: '100g', noSugarIngredient: false, perServingToo: false, cite },
   sourceOfFibre: { grams: 3, per: '100g', per100kcal: 1.5, cite },
   highFibre: { grams: 6, per: '100g', per100kcal: 3, cite },
   sourceOfProtein: { share: 0.12, cite },
   addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate', 'rareSugar'], cite },
+  fatBesideFibre: null,
   naturallySweet: 'Contains naturally occurring sugars.',
   notLowCalorie: null,
   disclosure: null,

@@ -4,6 +4,19 @@ import type { Words } from '../rulePack'
 
 export const britishWords: Words = {
   ingredients: 'Ingredients: ',
+  // legal and customary names (Regulation (EU) 1169/2011, Art. 17), from memory
+  names: {
+    cornstarch: 'maize starch',
+    cornflour: 'maize starch',
+    'baking soda': 'sodium bicarbonate',
+    'bicarbonate of soda': 'sodium bicarbonate',
+    'powdered sugar': 'icing sugar',
+    "confectioners' sugar": 'icing sugar',
+    'canola oil': 'rapeseed oil',
+    flaxseed: 'linseed',
+    zucchini: 'courgette',
+    garbanzo: 'chickpea',
+  },
   mayContain: 'May contain ',
   contains: 'contains',
   servedWith: 'Packed with it: ',

@@ -75,13 +75,25 @@ const inKj = <T extends object>(factors: T): T =>
 const claims: ClaimRules = {
   lowFat: { grams: 3, per: 'reference', smallReferenceToo: true, cite: '21 CFR 101.62(b)' },
   lowSugar: null,
-  sugarFree: { grams: 0.5, per: 'reference', below: true, noSugarIngredient: true, cite: '21 CFR 101.60(c)(1)' },
+  sugarFree: {
+    grams: 0.5,
+    per: 'reference',
+    below: true,
+    noSugarIngredient: true,
+    perServingToo: true,
+    cite: '21 CFR 101.60(c)(1)',
+  },
   // 10 % and 20 % of the daily value of 28 g
   sourceOfFibre: { grams: 2.8, per: 'reference', cite: '21 CFR 101.54(c)' },
   highFibre: { grams: 5.6, per: 'reference', cite: '21 CFR 101.54(b)' },
   // rests on protein quality, which no composition tells
   sourceOfProtein: null,
   addedSugars: { kinds: ['sugar', 'syrup', 'juiceConcentrate'], cite: '21 CFR 101.60(c)(2)' },
+  fatBesideFibre: {
+    overPerReference: 3,
+    text: 'Contains {fat} of total fat per serving.',
+    cite: '21 CFR 101.54(d)',
+  },
   naturallySweet: null,
   notLowCalorie: {
     statement: 'Not a low calorie food. See nutrition information for sugar and calorie content.',

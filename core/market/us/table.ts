@@ -81,6 +81,7 @@ export const table: TableRule = {
     amountPerServing: 'Amount per serving',
     perServing: 'Per serving',
     perUnit: 'Per {unit}',
+    perPack: 'Per container',
     energy: 'Calories',
     percentHead: '% Daily Value*',
     footnote:
