@@ -78,7 +78,7 @@ const baked: Product[] = [
     keeps: { days: 5, mark: 'bestBefore', storage: 'Keep in a cool, dry place.' },
   },
   {
-    // “sesame-free” over sesame seeds
+    // “sesame-free” over sesame seeds; in the US “nut-free” on a kitchen record that the larder contradicts
     id: 'seeded-shortbread',
     name: 'Seeded shortbread',
     legalName: 'Shortbread with sunflower, pumpkin and sesame seeds',
@@ -86,7 +86,7 @@ const baked: Product[] = [
     netWeight: 174,
     pieces: 6,
     pieceName: 'finger',
-    claims: ['glutenFree', 'dairyFree', 'eggFree', 'vegan', 'sesameFree'],
+    claims: ['glutenFree', 'dairyFree', 'eggFree', 'vegan', 'sesameFree', 'nutFree'],
     markets: ['uk', 'us'],
     category: 'cookie',
     highlighted: ['sunflower-seeds', 'pumpkin-seeds', 'sesame-seeds'],
@@ -197,7 +197,7 @@ const baked: Product[] = [
     keeps: { days: 21, mark: 'bestBefore', storage: 'Keep in an airtight tin.' },
   },
   {
-    // keeps to the first house blend, frozen; “peanut-free” on a kitchen record that the larder contradicts
+    // keeps to the first house blend, frozen
     id: 'carrot-walnut-slice',
     name: 'Carrot walnut slice',
     legalName: 'Carrot cake with walnuts and coconut icing',
@@ -205,7 +205,7 @@ const baked: Product[] = [
     netWeight: 134,
     pieces: 2,
     pieceName: 'slice',
-    claims: ['glutenFree', 'dairyFree', 'peanutFree'],
+    claims: ['glutenFree', 'dairyFree'],
     markets: ['uk'],
     category: 'heavyCake',
     highlighted: ['carrots', 'walnuts'],

@@ -201,7 +201,7 @@ const bought: Bought[] = [
     article: 'HS-2260',
     grams: 3000,
     price: '22.50',
-    carries: { sesame: 'contains', peanut: 'mayContain' },
+    carries: { sesame: 'contains', peanut: 'mayContain', pineNut: 'mayContain' },
   },
   { thing: 'apples', supplier: orchard, article: 'OR-1', grams: 10000, price: '16.50', proof: 'nature' },
   { thing: 'bananas', supplier: orchard, article: 'OR-2', grams: 5000, price: '7.20', proof: 'nature' },

@@ -5,6 +5,7 @@
 import { typicalGramsPerMl } from '../measure/density'
 import { type AllergenCode, allergenCodes } from '../model/allergen'
 import { type Ingredient, type Traits, unknownIngredient } from '../model/ingredient'
+import { additiveClass } from './additives'
 import { isFreeByNature } from './nature'
 
 export const shelfGroups = [
@@ -233,6 +234,7 @@ function fromRow(row: string): Ingredient {
       ...(natural ? allergenCodes.map(code => [code, { status: 'free' }]) : []),
       ...own.map(code => [code, { status: 'contains' }]),
     ]),
+    ...(additiveClass(name) ? { functionClass: additiveClass(name)! } : {}),
     traits: kinds[kind] ?? {},
     nutrients: Object.fromEntries(
       Object.entries({ ...known, ...polyol, ...rare }).map(([code, value]) => [code, { value, source }]),

@@ -126,7 +126,7 @@ describe('QUID', () => {
   it('is asked for where the name names it, and cannot be given while a weight is missing', () => {
     expect(
       declared(fruit, [sampleLine('plums', 1)], { name: 'Plum cake' }).problems.map(problem => problem.what),
-    ).toContain('plums is in the name, so the label needs the share (QUID).')
+    ).toContain('The label needs the share of plums (QUID): it stands in the name.')
     const missing = declared(fruit, [sampleLine('plums', 50), sampleLine('flour', null, { role: 'release' })], {
       highlighted: ['plums'],
     })

@@ -1,6 +1,7 @@
 // A declaration as data.
-export { type Declaration, dateMark, type Problem } from './declaration'
+export { type Declaration, dateMark } from './declaration'
 export { compositionText } from './ingredientList'
 export type { FactsPanel } from './nutritionFacts'
 export type { NutritionTable, TableRow } from './nutritionTable'
+export type { Problem } from './problems'
 export { joined, plain, type Run, strong, textOf } from './run'

@@ -145,7 +145,8 @@ function entriesOf(
         entriesOf(group, context, lineCodes, true).map(entry => entry.runs),
         ', ',
       )
-      entries.push({ grams, runs: joined([[plain(`${name} (`)], list, [plain(')')]]) })
+      const share = context.quid.shares.get(group[0]!.line.path[group[0]!.line.compoundAt!]!.id)
+      entries.push({ grams, runs: joined([[plain(`${name}${share ? ` ${share}` : ''} (`)], list, [plain(')')]]) })
     } else {
       const share = group.map(({ line }) => context.quid.shares.get(line.ingredient)).find(Boolean)
       entries.push({ grams, runs: entryRuns(ingredient, codes, share, context) })

@@ -2,12 +2,12 @@
 
 import { servedBeside } from '../allergen/beside'
 import { isNutritionClaim } from '../claim/claim'
+import { additivesNamed, classedTexts, namesAdditive } from '../ingredient/additives'
 import { roundNutrient } from '../market/roundNutrient'
 import type { RulePack } from '../market/rulePack'
 import { referenceAmountOf, servingOf } from '../market/serving'
 import type { AllergenCode } from '../model/allergen'
 import { type ClaimCode, type NamedClaim, nameOfClaim } from '../model/claim'
-import type { Component } from '../model/ingredient'
 import type { NutrientCode } from '../model/nutrient'
 import { capital } from '../words/listing'
 import { atMost } from '../words/rounding'
@@ -116,28 +116,42 @@ function besideClaims({ claims, nutrition, rules, product }: DeclarationContext)
   return said
 }
 
-const wordsOf = (components: readonly Component[] = []): string[] =>
-  components.flatMap(one => [one.name, one.eNumber ?? '', ...wordsOf(one.components)])
-
-/** Does a text name the colour, by name or E number? */
-const naming = ({ eNumber, names }: { eNumber: string; names: readonly string[] }) =>
-  new RegExp(`\be ?${eNumber.slice(1)}\b|${names.join('|')}`, 'i')
-
-/** What follows from what is in the food: sweeteners, polyols, certain colours. */
-function byContent({ workbook, bill, nutrition, rules }: DeclarationContext): string[] {
+/** What sweetens it that is no sugar, by its kind or by name. */
+function sweetenersIn({ workbook, bill }: DeclarationContext) {
   const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
   const ingredients = workbook.ingredients.filter(one => used.has(one.id))
-  const sweetening = new Set(ingredients.flatMap(one => one.traits.sweetening ?? []))
+  const kinds = new Set(ingredients.flatMap(one => one.traits.sweetening ?? []))
+  const named = ingredients.some(one => {
+    const texts = classedTexts(one)
+    return additivesNamed(texts, 'sweetener').length > 0 || texts.some(text => sweetenerNumber.test(text))
+  })
+  return {
+    ingredients,
+    sweetener: kinds.has('polyol') || kinds.has('intense') || named,
+    sugar: kinds.has('sugar') || kinds.has('syrup'),
+  }
+}
+/** E 420, 421 and 950 to 969: Regulation (EC) 1333/2008, Annex II part B, from memory. */
+const sweetenerNumber = /(?<![\p{L}\p{N}])e[ -]?(?:42[01]|95\d|96\d)(?!\d)/iu
+
+/** "With sweetener(s)", by the name of the food; null where the market asks for none or there are none. */
+export function sweetenersByName(context: DeclarationContext): string | null {
+  const { sweeteners } = context.rules.statements
+  if (sweeteners === null) return null
+  const { sweetener, sugar } = sweetenersIn(context)
+  return sweetener ? (sugar ? sweeteners.withSugar : sweeteners.alone) : null
+}
+
+/** What follows from what is in the food: polyols, aspartame, certain colours. */
+function byContent(context: DeclarationContext): string[] {
+  const { nutrition, rules } = context
+  const texts = sweetenersIn(context).ingredients.flatMap(classedTexts)
   const said: string[] = []
-  const { sweeteners, laxative, colours } = rules.statements
-  if (sweeteners && (sweetening.has('polyol') || sweetening.has('intense')))
-    said.push(sweetening.has('sugar') || sweetening.has('syrup') ? sweeteners.withSugar : sweeteners.alone)
+  const { laxative, phenylalanine, colours } = rules.statements
   if (laxative && (nutrition.per100g.polyols?.value ?? 0) > laxative.polyolsOverPercent) said.push(laxative.text)
-  const words = ingredients
-    .flatMap(one => [one.name, one.labelName ?? '', one.eNumber ?? '', ...wordsOf(one.composition)])
-    .join('; ')
+  if (phenylalanine?.each.some(one => namesAdditive(texts, one))) said.push(phenylalanine.text)
   const coloured = (colours?.each ?? [])
-    .filter(colour => naming(colour).test(words))
+    .filter(colour => namesAdditive(texts, colour))
     .map(({ names, eNumber }) => `${names[0]} (${eNumber})`)
   if (colours && coloured.length > 0) said.push(capital(filled(colours.text, { colours: coloured.join(', ') })))
   return said

@@ -113,6 +113,12 @@ export interface StatementRules {
   laxative: { polyolsOverPercent: number; text: string; cite: string } | null
   /** `{colours}` stands for those found. */
   colours: { each: { eNumber: string; names: string[] }[]; text: string; cite: string } | null
+  /** Where one of these is in it. */
+  phenylalanine: { each: { eNumber: string; names: string[] }[]; text: string; cite: string } | null
+  /** Additives that may not be used in food there at all. */
+  refused: { eNumber: string; names: string[]; cite: string }[]
+  /** Whether these may be used is asked, never answered: all of a class of additives, or by their names. */
+  authorisation: { what: string; className?: string; names: string[]; cite: string }[]
   /** Stands on a gluten-free food whose wheat had its gluten taken out. */
   processedWheat: { text: string; cite: string } | null
 }
@@ -131,7 +137,14 @@ export interface Words {
   lot: string
   draft: string
   /** Heads of a table of typical values: `{piece}` what a piece is called, `{n}` grams. */
-  table: { typical: string; per100g: string; perPiece: string; pieceWeight: string }
+  table: {
+    typical: string
+    per100g: string
+    perPiece: string
+    pieceWeight: string
+    /** `{n}` portions of `{g}` grams each; null where a panel says it. */
+    portions: string | null
+  }
   /** Twelve, January first. */
   months: string[]
   /** `{day}`, `{month}` in words, `{year}`. */
@@ -179,6 +192,8 @@ export interface RulePack {
     sulphites: { mgPerKg: number; from: boolean; cite: string } | null
     cite: string
   }
+  /** Whose name and address the label bears: the kitchen's own, or of somebody in that place. */
+  operator: { within: string | null; cite: string }
   /** What "nut-free" must be free of, peanut included. */
   nuts: AllergenCode[]
   /** Is allulose among the sugars of a table and of a claim? */
@@ -223,8 +238,8 @@ export interface RulePack {
   }
   /** Begins the statement that names every allergen at once; null where none stands beside a list. */
   containsStatement: { lead: string; cite: string } | null
-  /** The share of what is in the name must be said; `overWhole` where shares pass 100 %: `{n}` grams of `{name}`. */
-  quid: { asked: boolean; overWhole: string; cite: string }
+  /** The share of what is in the name must be said; `overWhole` where shares pass 100 %: `{n}` grams of `{name}`; `ofPart` of one that the list merges. */
+  quid: { asked: boolean; overWhole: string; ofPart: string; cite: string }
   statements: StatementRules
   words: Words
   letters: LetterRules

@@ -67,6 +67,8 @@ export const Kitchen = z.object({
   crossContact: z.array(CrossContact),
   /** Who answers for the food, as a label must say it. */
   operator: z.object({ name: z.string(), address: z.string() }).exactOptional(),
+  /** The same in a market that wants somebody there. */
+  operatorIn: z.partialRecord(MarketCode, z.object({ name: z.string(), address: z.string() })).exactOptional(),
   /** What one unit of another currency is in the kitchen's own, from a day on. */
   rates: z.array(z.object({ currency: Currency, rate: Decimal, from: IsoDate })).exactOptional(),
   /** Years a document without an end of its own is gone by, by its kind; replaces the house's for that kind. */

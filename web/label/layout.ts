@@ -58,7 +58,8 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
   const { words, letters } = pack
   const { particulars, panel } = declaration
   const left = [
-    paragraph([{ text: declaration.name, strong: true }], 0.3, 1.25),
+    paragraph([{ text: declaration.name, strong: true }], declaration.byName ? 0.1 : 0.3, 1.25),
+    ...(declaration.byName ? [paragraph(plain(declaration.byName), 0.3)] : []),
     paragraph([...plain(words.ingredients), ...declaration.ingredients, { text: '.' }]),
     ...declaration.statements.map(statement => paragraph(statement)),
     ...(particulars.operator ? [paragraph(plain(particulars.operator))] : []),
@@ -70,10 +71,11 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
     size: quantity / figureHeight,
     fixed: true,
   }
+  const kept = [particulars.storage, particulars.portions].filter(Boolean).join(' ')
   const dated = [
     ...(date ? [paragraph(plain(date), 0.1)] : []),
     paragraph(plain(filled(words.lot, { lot: extras.lot ?? particulars.lot }))),
-    ...(particulars.storage ? [paragraph(plain(particulars.storage))] : []),
+    ...(kept ? [paragraph(plain(kept))] : []),
   ]
   // identity and net quantity: in one field of vision
   if (panel) return { left: [...left, ...dated], above: draft, table: null, below: [], foot: [net] }

@@ -11,6 +11,7 @@ import {
 } from '../european/rules'
 
 export const rules = {
+  operator: { within: 'the European Union', cite: 'Regulation (EU) 1169/2011, Art. 8(1)' },
   allergens: europeanAllergens,
   nuts: europeanNuts,
   gluten: europeanGluten,

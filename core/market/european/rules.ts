@@ -112,6 +112,7 @@ export const europeanList: RulePack['list'] = {
 
 export const europeanQuid: RulePack['quid'] = {
   asked: true,
+  ofPart: '{name}: {share}.',
   overWhole: 'Prepared with {n} g of {name} per 100 g of finished product.',
   cite: 'Regulation (EU) 1169/2011, Art. 22 and Annex VIII',
 }

@@ -18,5 +18,23 @@ export const europeanStatements: StatementRules = {
     text: '{colours}: may have an adverse effect on activity and attention in children.',
     cite: 'Regulation (EC) 1333/2008, Annex V',
   },
+  phenylalanine: {
+    each: [
+      { eNumber: 'E951', names: ['aspartame'] },
+      { eNumber: 'E962', names: ['salt of aspartame-acesulfame'] },
+    ],
+    text: 'Contains a source of phenylalanine.',
+    cite: annexIII,
+  },
+  refused: [],
+  authorisation: [
+    { what: 'sweetener', className: 'sweetener', names: [], cite: 'Regulation (EC) 1333/2008, Annex II' },
+    { what: 'colour', className: 'colour', names: [], cite: 'Regulation (EC) 1333/2008, Annex II' },
+    {
+      what: 'novel food',
+      names: ['allulose', 'psicose', 'monk fruit', 'luo han guo', 'chia(?: seeds?)?', 'isomaltulose', 'trehalose'],
+      cite: 'Regulation (EU) 2015/2283',
+    },
+  ],
   processedWheat: null,
 }

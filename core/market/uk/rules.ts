@@ -11,6 +11,7 @@ import {
 } from '../european/rules'
 
 export const rules = {
+  operator: { within: null, cite: 'Regulation (EU) 1169/2011, Art. 8 and 9(1)(h), as retained' },
   allergens: europeanAllergens,
   nuts: europeanNuts,
   gluten: europeanGluten,

@@ -116,6 +116,7 @@ const claims: ClaimRules = {
 }
 
 export const rules = {
+  operator: { within: null, cite: '21 CFR 101.5' },
   allergens,
   nuts: [...treeNuts, 'peanut'] satisfies AllergenCode[],
   // oats and other non-gluten grains are allowed if the food is under 20 ppm; processed wheat too
@@ -137,6 +138,7 @@ export const rules = {
   containsStatement: { lead: 'Contains: ', cite: 'FD&C Act 403(w)' },
   quid: {
     asked: false,
+    ofPart: '{name}: {share}.',
     overWhole: 'Made with {n} g of {name} per 100 g of finished product.',
     cite: 'no such rule; 21 CFR 102.5 for certain foods',
   },

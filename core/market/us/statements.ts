@@ -5,6 +5,21 @@ export const statements: StatementRules = {
   sweeteners: null,
   laxative: null,
   colours: null,
+  phenylalanine: {
+    each: [{ eNumber: 'E951', names: ['aspartame'] }],
+    text: 'Phenylketonurics: Contains Phenylalanine.',
+    cite: '21 CFR 172.804(d)',
+  },
+  refused: [],
+  authorisation: [
+    {
+      what: 'sweetener',
+      className: 'sweetener',
+      names: ['monk fruit', 'luo han guo', 'allulose', 'psicose'],
+      cite: '21 CFR parts 172, 180 and 184',
+    },
+    { what: 'colour', className: 'colour', names: [], cite: '21 CFR parts 73 and 74' },
+  ],
   processedWheat: {
     text: '*The wheat has been processed to allow this food to meet the Food and Drug Administration (FDA) requirements for gluten-free foods.',
     cite: '21 CFR 101.91(b)(3)',

@@ -47,7 +47,13 @@ export const words: Words = {
   useBy: 'Use by',
   lot: 'Lot {lot}',
   draft: 'DRAFT. Not for sale.',
-  table: { typical: 'Typical values', per100g: 'per 100 g', perPiece: 'per {piece}', pieceWeight: '({n} g)' },
+  table: {
+    typical: 'Typical values',
+    per100g: 'per 100 g',
+    perPiece: 'per {piece}',
+    pieceWeight: '({n} g)',
+    portions: null,
+  },
   months: [...englishMonths],
   date: '{month} {day}, {year}',
   // metric and customary: ounces, and from a pound on pounds and ounces too (21 CFR 101.7)

@@ -12,9 +12,13 @@ import { type Hands, type Reads, useTyped } from './useTyped'
 
 const number = (text: string) => (text.trim() === '' ? null : typedNumber(text))
 
-export function AboutFace({ assessment, product, recipe, ingredients, hands, pieceName }: LidProps) {
+export function AboutFace({ assessment, workbook, product, recipe, ingredients, hands, pieceName }: LidProps) {
   const inRecipe = new Set(assessment.bill.lines.map(line => line.ingredient))
   const used = ingredients.filter(one => inRecipe.has(one.id) || product.highlighted?.includes(one.id))
+  // a part in the name gets its share too
+  const parts = workbook.recipes.filter(
+    one => product.highlighted?.includes(one.id) || assessment.bill.parts.some(use => use.part === one.id),
+  )
   const reads =
     (field: ProductField, value: (text: string) => unknown): Reads =>
     typed =>
@@ -169,7 +173,7 @@ export function AboutFace({ assessment, product, recipe, ingredients, hands, pie
       />
       <Boxes
         title="In the name or picture (QUID)"
-        options={used.map(one => ({ value: one.id, label: one.name }))}
+        options={[...used, ...parts].map(one => ({ value: one.id, label: one.name }))}
         chosen={product.highlighted ?? []}
         onTick={(item, to) => tick('highlighted', item, to)}
       />

@@ -81,6 +81,16 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
           over first.
         </p>
       )}
+      {declaration.questions.length > 0 && (
+        <>
+          <h2 className="mt-3 text-base">Not answered here</h2>
+          <ul className="text-unproven">
+            {declaration.questions.map(question => (
+              <li key={question}>{question}</li>
+            ))}
+          </ul>
+        </>
+      )}
       {declaration.notices.map(notice => (
         <p key={notice} className="mt-3 text-quiet">
           Told to customers, and not printed: {notice}

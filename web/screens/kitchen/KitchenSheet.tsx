@@ -2,6 +2,7 @@
 'use client'
 import { carriesAClaim, type OnSite } from '@fair-tin/core/allergen'
 import { proofOf } from '@fair-tin/core/ingredient'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
   type AllergenCode,
   allergenCodes,
@@ -41,6 +42,8 @@ const controls = [
   { value: '-', label: 'not assessed' },
   ...(Object.keys(controlName) as CrossContact['control'][]).map(value => ({ value, label: controlName[value] })),
 ]
+/** Markets whose labels name somebody there. */
+const marketsWanting = marketsServed.filter(market => rulesOf(market).operator.within !== null)
 let made = 0
 const rowsOf = (kitchen: Kitchen): Row[] => {
   const known = kitchen.crossContact.map(
@@ -103,6 +106,9 @@ export function KitchenSheet({
     name: kitchen.operator?.name ?? '',
     address: kitchen.operator?.address ?? '',
   })
+  const [abroad, setAbroad] = useState(() =>
+    marketsWanting.map(market => ({ market, name: '', address: '', ...kitchen.operatorIn?.[market] })),
+  )
   const [currency, setCurrency] = useState<string>(kitchen.currency)
   const [rates, setRates] = useState(() => (kitchen.rates ?? []).map(one => ({ key: `r${made++}`, ...one })))
   const [equipment, setEquipment] = useState(() => equipmentDraft(kitchen))
@@ -130,6 +136,7 @@ export function KitchenSheet({
     start(async () => {
       const {
         operator: _,
+        operatorIn: _in,
         labourPerHour: _l,
         energyPerKwh: _e,
         around: _a,
@@ -168,6 +175,15 @@ export function KitchenSheet({
           })),
           ...(operator.name.trim()
             ? { operator: { name: operator.name.trim(), address: operator.address.trim() } }
+            : {}),
+          ...(abroad.some(one => one.name.trim())
+            ? {
+                operatorIn: Object.fromEntries(
+                  abroad
+                    .filter(one => one.name.trim())
+                    .map(one => [one.market, { name: one.name.trim(), address: one.address.trim() }]),
+                ),
+              }
             : {}),
         },
         evidence: papers.map(paper => evidenceOf(paper, evidence)),
@@ -358,6 +374,25 @@ export function KitchenSheet({
               />
             </label>
           ))}
+          {abroad.map(one =>
+            (['name', 'address'] as const).map(field => (
+              <label key={`${one.market} ${field}`} className="mt-1.5 flex flex-col text-[13px] text-quiet">
+                {field === 'name' ? 'Name of the business' : 'Its address'} in {rulesOf(one.market).operator.within}
+                <input
+                  className="field text-ink"
+                  value={one[field]}
+                  maxLength={200}
+                  onChange={event =>
+                    setAbroad(before =>
+                      before.map(other =>
+                        other.market === one.market ? { ...other, [field]: event.target.value } : other,
+                      ),
+                    )
+                  }
+                />
+              </label>
+            )),
+          )}
           <label className="mt-1.5 flex w-40 flex-col text-[13px] text-quiet">
             Currency of its prices
             <input
