@@ -28,6 +28,8 @@ describe('what a line says of its mass', () => {
     ['2 bananas, peeled', false],
     ['500 g apples', false],
   ])('%s: weighed as bought is %s', (text, bought) => expect(said(text).weighed === 'bought').toBe(bought))
+  it('what is bought stoned was weighed stoned', () =>
+    expect(massWordsOf('800 g plums, stoned', readLine('800 g plums, stoned'), '', 'plums, stoned')).toEqual({}))
   it('what is squeezed out leaves most of it, what is kept leaves all', () => {
     expect(said('300 g courgettes, grated and squeezed out').retained).toBe(0.65)
     expect(said('300 g courgettes, coarsely grated, squeezed dry').retained).toBe(0.65)

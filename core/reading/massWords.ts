@@ -33,6 +33,8 @@ export function massWordsOf(
   text: string,
   read: Pick<ReadLine, 'amount' | 'prep' | 'role' | 'item'>,
   heading = '',
+  /** What it was matched to: stoned damsons are bought stoned. */
+  thing = '',
 ): MassWords {
   const said: MassWords = {}
   const inTheFood = read.role === 'mix' || read.role === 'finish'
@@ -43,7 +45,7 @@ export function massWordsOf(
     said.afterBake = true
   const prep = read.prep ?? ''
   const byMass = read.amount !== null && gramsOf(read.amount.unit) !== null
-  if (byMass && !preparedWeight.test(text) && (boughtWeight.test(text) || trimmed.test(behindName(text, prep))))
+  if (byMass && !preparedWeight.test(text) && (boughtWeight.test(text) || (trimmed.test(behindName(text, prep)) && !trimmed.test(thing))))
     said.weighed = 'bought'
   if (squeezed.test(text)) said.retained = keptAfterSqueezing
   else if (keepsLiquid.test(text)) said.retained = 1

@@ -47,7 +47,7 @@ export function addEdit(
     role: read.role,
     ...(read.plus.length ? { plus: read.plus } : {}),
     ...(read.also.length ? { also: read.also } : {}),
-    ...massWordsOf(text, read),
+    ...massWordsOf(text, read, '', larder.find(one => one.id === known?.id)?.name),
     ...(read.form ? { form: read.form } : {}),
     ...(read.prep ? { prep: read.prep } : {}),
     ...(read.optional ? { optional: true } : {}),

@@ -151,7 +151,7 @@ export function draftLine(
         : part
           ? { recipe: part.id }
           : { fresh: quietly(read.item) }
-  const kept: Partial<Line> = massWordsOf(text, read, read.heading ?? '')
+  const kept: Partial<Line> = massWordsOf(text, read, read.heading ?? '', larder.find(one => one.id === known?.id)?.name ?? '')
   if (read.form) kept.form = read.form
   if (read.optional) kept.optional = true
   if (read.approximate) kept.approximate = true
