@@ -201,7 +201,20 @@ const withWork = (recipe: Recipe): Recipe => ({
     return step.work || !work ? step : { ...step, work }
   }),
 })
-export const recipes: Recipe[] = [...first, ...parts, ...bakes].map(withWork)
+/** What the bakery answered for: words of old cards that stand for something else. The treacle square’s butter is still open. */
+const answered: Record<string, [word: string, said: string]> = {
+  'damson-slice': ['butter', 'the plant butter is meant'],
+  'lemon-polenta-traybake': ['butter', 'the plant butter or the coconut oil is meant'],
+  'rhubarb-tartlet': ['custard', 'set with egg and rice drink: no milk in it'],
+  'chestnut-cream': ['cream', 'of coconut milk: no cream in it'],
+}
+const withAnswers = (recipe: Recipe): Recipe => {
+  const answer = answered[recipe.id]
+  return answer
+    ? { ...recipe, answers: [{ word: answer[0], said: answer[1], by: 'Nell Arrowby', on: '2026-11-02' }] }
+    : recipe
+}
+export const recipes: Recipe[] = [...first, ...parts, ...bakes].map(withWork).map(withAnswers)
 
 /** How the loaf was before, to be compared with; and a blend that one bake keeps to. */
 const loaf = recipes.find(one => one.id === 'ginger-teff-loaf')!

@@ -2,13 +2,19 @@
 import 'server-only'
 import { marketsServed } from '@fair-tin/core/market'
 import type { MarketCode } from '@fair-tin/core/model'
-import { type BakerySql, withBakery } from '@fair-tin/data'
+import { type BakerySql, listStaff, withBakery } from '@fair-tin/data'
 import { cookies } from 'next/headers'
 
 const bakeryId = () => process.env.FAIR_TIN_BAKERY ?? '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
 
 /** The person chosen at the bench, or undefined until somebody is. */
 export const atTheBench = async (): Promise<string | undefined> => (await cookies()).get('bench')?.value || undefined
+
+/** The same by name; empty until somebody is. */
+export const nameAtTheBench = async (sql: BakerySql): Promise<string> => {
+  const id = await atTheBench()
+  return (await listStaff(sql)).find(one => one.id === id)?.name ?? ''
+}
 
 export async function marketInView(): Promise<MarketCode> {
   const chosen = (await cookies()).get('market')?.value as MarketCode | undefined

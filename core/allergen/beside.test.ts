@@ -12,7 +12,7 @@ const beside = (lines: ReturnType<typeof sampleLine>[]) => {
       carrying('sauce', 'soy', 'mayContain'),
       sampleIngredient('ghee', { allergens: {} }),
     ],
-    [sampleRecipe('cake', [sampleLine('flour', 100), ...lines]), sampleRecipe('custard', [sampleLine('sauce', 10)])],
+    [sampleRecipe('cake', [sampleLine('flour', 100), ...lines]), sampleRecipe('ripple', [sampleLine('sauce', 10)])],
   )
   return servedBeside(billOf(workbook, 'cake'), workbook).map(besideWarning)
 }
@@ -27,7 +27,7 @@ describe('what is served beside', () => {
       'Served beside it: ghee, which contains milk and is not known in every allergen. No claim covers it.',
     ]))
   it('is found inside a part, named once, and where it is gone is not known', () => {
-    expect(beside([served('part:custard'), served('sauce')])).toEqual([
+    expect(beside([served('part:ripple'), served('sauce')])).toEqual([
       'Served beside it: sauce, which may contain soya. No claim covers it.',
     ])
     expect(beside([served('gone', { text: 'lemon curd' })])).toEqual([

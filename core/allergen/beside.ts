@@ -44,7 +44,7 @@ export function servedBeside(bill: Bill, workbook: Workbook): Beside[] {
   }
   for (const gap of bill.besideGaps) {
     const { id, name } = gap.path.at(-1)!
-    if (gap.kind === 'component' && !all.has(id))
+    if (gap.kind === 'component' && gap.why !== 'open' && !all.has(id))
       all.set(id, { id, name, contains: [], mayContain: [], open: true, goesAlong: false })
   }
   return [...all.values()]

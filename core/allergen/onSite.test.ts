@@ -39,10 +39,12 @@ describe('what shows that an allergen is on the site', () => {
   })
   it('is what the notes or the method of any recipe speak of, where no line holds it', () => {
     expect(factsOf(book([salt], { notes: 'Nell: walnuts on half of them.' }), 'walnut')).toEqual([
-      'the notes of loaf speak of “walnuts”',
+      'of loaf: the notes speak of “walnuts”, and no line holds it',
     ])
     const steps = [{ text: 'Brush with milk.', when: 'bench' as const }]
-    expect(factsOf(book([salt], { steps }), 'milk')).toEqual(['the method of loaf speaks of “milk”'])
+    expect(factsOf(book([salt], { steps }), 'milk')).toEqual([
+      'of loaf: the method speaks of “milk”, and no line holds it',
+    ])
     expect(factsOf(book([salt], { steps: [{ ...steps[0]!, text: 'Brush with water.' }] }), 'milk')).toEqual([])
   })
   it('is what another record of the kitchen says', () => {

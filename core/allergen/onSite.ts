@@ -1,12 +1,12 @@
 // What shows that an allergen is on the site after all: the larder, the recipes and the kitchen's own words. House rule,
 // common practice: "not on site" is a statement about everything the bakery keeps, also what no product uses today.
-import { mentions } from '../ingredient/lexicon'
+import { groupMentions, mentions } from '../ingredient/lexicon'
 import { type AllergenCode, allergenCodes, allergenName, glutenCereals } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
 import { type CrossContact, controlName } from '../model/kitchen'
 import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
-import { onlyInMethodOf } from '../recipe/onlyInMethod'
+import { openFact, openFoodIn } from '../recipe/openFood'
 import { statusOf } from './rollUp'
 
 /** One thing that shows it: what is said of it, and where it stands. */
@@ -41,14 +41,17 @@ function* inLarder(workbook: Workbook, ingredients: readonly Ingredient[]): Gene
 
 function* inRecipes(workbook: Workbook): Generator<readonly [AllergenCode, OnSite]> {
   for (const recipe of workbook.recipes) {
-    const { id, name, notes } = recipe
-    for (const { code, word } of mentions(notes ?? ''))
-      yield [code, { kind: 'recipe', id, name, fact: `the notes of ${name} speak of “${word}”` }]
-    for (const { word } of onlyInMethodOf(recipe, workbook))
-      for (const { code } of mentions(word))
-        yield [code, { kind: 'recipe', id, name, fact: `the method of ${name} speaks of “${word}”` }]
+    const { id, name } = recipe
+    // what somebody answered for is not there
+    for (const open of openFoodIn(recipe, workbook))
+      for (const code of codesOf(open.word))
+        yield [code, { kind: 'recipe', id, name, fact: `of ${name}: ${openFact(open)}` }]
   }
 }
+const codesOf = (word: string): AllergenCode[] => [
+  ...mentions(word).map(one => one.code),
+  ...groupMentions(word).flatMap(one => one.codes),
+]
 
 function inKitchen({ kitchen }: Workbook, code: AllergenCode): OnSite[] {
   const [id, name] = ['kitchen', 'the kitchen itself']

@@ -9,7 +9,7 @@ import { byId } from '../model/byId'
 import type { Evidence } from '../model/evidence'
 import type { animalTraits, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
-import { type Bill, type BillLine, type PathStep, wayOf } from '../recipe/bill'
+import { type Bill, type BillLine, gapMend, type PathStep, wayOf } from '../recipe/bill'
 import { isExempt } from './exempt'
 import { leavesNothing } from './leavesNothing'
 import { sulphitesIn } from './sulphites'
@@ -206,7 +206,7 @@ const gapFinding = (gap: Bill['gaps'][number]): Finding => ({
   at: -1,
   status: 'unknown',
   proven: false,
-  reason: { ...wayOf(gap), fact: gap.fact, mend: 'Mend the recipe.' },
+  reason: { ...wayOf(gap), fact: gap.fact, mend: gapMend(gap) },
 })
 
 /** Sulphites under the limit of the market are not declared, and prove no absence; over it the sum is said. */

@@ -6,7 +6,7 @@ import { type AllergenCode, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { NamedClaim } from '../model/claim'
 import type { Ingredient, Traits } from '../model/ingredient'
-import { type BillLine, wayOf } from '../recipe/bill'
+import { type BillLine, gapMend, wayOf } from '../recipe/bill'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
 type Judged = { verdict: Verdict; fact: string; mend?: string }
@@ -34,7 +34,7 @@ function lineByLine(
   }
   for (const gap of context.bill.gaps)
     if (gap.kind === 'component')
-      grounds.push({ verdict: 'unproven', at: -1, reason: { ...wayOf(gap), fact: gap.fact } })
+      grounds.push({ verdict: 'unproven', at: -1, reason: { ...wayOf(gap), fact: gap.fact, mend: gapMend(gap) } })
   return concluded(claim, context, [...grounds, ...more], null, note)
 }
 

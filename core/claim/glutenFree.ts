@@ -6,7 +6,7 @@ import { isFreeByNature } from '../ingredient/nature'
 import { glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
-import { wayOf } from '../recipe/bill'
+import { gapMend, wayOf } from '../recipe/bill'
 import { atMost, toPlaces } from '../words/rounding'
 import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
 
@@ -158,7 +158,7 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   }
   for (const gap of bill.gaps) {
     if (gap.kind !== 'component') continue
-    grounds.push({ verdict: 'unproven', reason: { ...wayOf(gap), fact: gap.fact, mend: 'Mend the recipe.' }, at: -1 })
+    grounds.push({ verdict: 'unproven', reason: { ...wayOf(gap), fact: gap.fact, mend: gapMend(gap) }, at: -1 })
     milligrams = null
   }
   const limit = rules.gluten.atMostMgPerKg

@@ -28,6 +28,7 @@ const recipeField = {
   steps: z.array(Step).max(500).nullable(),
   bakeWeighed: Recipe.shape.bakeWeighed.unwrap().nullable(),
   notes: Recipe.shape.notes.unwrap().nullable(),
+  answers: Recipe.shape.answers.unwrap().nullable(),
 }
 const lineField = {
   role: Role,
@@ -59,6 +60,7 @@ export const recipeEdits = [
   ofRecipe('steps', recipeField.steps),
   ofRecipe('bakeWeighed', recipeField.bakeWeighed),
   ofRecipe('notes', recipeField.notes),
+  ofRecipe('answers', recipeField.answers),
   ofLine('role', lineField.role),
   ofLine('prep', lineField.prep),
   ofLine('heading', lineField.heading),
@@ -124,6 +126,7 @@ const elsewhere: Partial<Record<RecipeEdit['kind'], string>> = {
   whole: 'somebody changed the recipe meanwhile',
   steps: 'somebody wrote the method otherwise',
   notes: 'somebody wrote other notes',
+  answers: 'somebody answered meanwhile',
 }
 
 /** Applies one edit. Doing it twice is the same as once, so a save whose answer was lost can simply be sent again. */
@@ -145,7 +148,8 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
     case 'tin':
     case 'steps':
     case 'bakeWeighed':
-    case 'notes': {
+    case 'notes':
+    case 'answers': {
       const now = recipe[edit.kind] ?? null
       return same(now, edit.was) || same(now, edit.to) ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)
     }

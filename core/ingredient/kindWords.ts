@@ -125,6 +125,22 @@ export interface SpokenKind extends Pick<Entry, 'trait' | 'answers' | 'of'> {
   word: string
 }
 
+/** A text without what denies a kind, or only sounds like this one. */
+const soberFor = (text: string, disguise: RegExp | null): string => {
+  const said = text.replace(absent, blank).replace(ofPlants, blank)
+  return disguise ? said.replace(disguise, blank) : said
+}
+
+/** Every word of a text that speaks of a kind, where it stands. */
+export const kindWordsIn = (text: string): { start: number; end: number; word: string }[] =>
+  compiled.flatMap(({ pattern, disguise }) =>
+    [...soberFor(text, disguise).matchAll(pattern)].map(({ 0: word, index }) => ({
+      start: index,
+      end: index + word.length,
+      word,
+    })),
+  )
+
 const remembered = new WeakMap<Ingredient, readonly SpokenKind[]>()
 /** Every kind that the ingredient's own words speak of, the first word of each. Silence proves nothing. */
 export function spokenKinds(ingredient: Ingredient): readonly SpokenKind[] {
@@ -133,8 +149,7 @@ export function spokenKinds(ingredient: Ingredient): readonly SpokenKind[] {
   const found: SpokenKind[] = []
   for (const { pattern, disguise, trait, of, answers } of compiled)
     for (const text of textsOf(ingredient)) {
-      const unsaid = text.replace(absent, blank).replace(ofPlants, blank)
-      const [word] = (disguise ? unsaid.replace(disguise, blank) : unsaid).match(pattern) ?? []
+      const [word] = soberFor(text, disguise).match(pattern) ?? []
       if (word === undefined) continue
       found.push({ trait, word, of, ...(answers ? { answers } : {}) })
       break

@@ -206,14 +206,23 @@ const groups: readonly { codes: readonly AllergenCode[]; pattern: RegExp }[] = [
   { codes: ['milk'], pattern: bound('dairy') },
 ]
 
-/** Words for a group in the text, each with every kind it may mean. */
-export function groupMentions(text: string): { codes: readonly AllergenCode[]; word: string }[] {
-  const sober = text.replace(nonDairy, blank).replace(disguise, blank).replace(absent, blank)
-  return groups.flatMap(({ codes, pattern }) => {
-    const [word] = sober.match(pattern) ?? []
-    return word === undefined ? [] : [{ codes, word }]
-  })
+export interface GroupMention {
+  codes: readonly AllergenCode[]
+  start: number
+  end: number
+  word: string
 }
+/** Words for a group in the text, each with every kind it may mean. */
+export function groupMentions(text: string): GroupMention[] {
+  const sober = text.replace(nonDairy, blank).replace(disguise, blank).replace(absent, blank)
+  return groups.flatMap(({ codes, pattern }) =>
+    [...sober.matchAll(pattern)].map(({ 0: word, index }) => ({ codes, start: index, end: index + word.length, word })),
+  )
+}
+
+/** Where a phrase only sounds like an allergen: "plant butter", "cream of tartar". */
+export const soundsOnly = (text: string): { start: number; end: number }[] =>
+  [...text.matchAll(disguise)].map(({ 0: phrase, index }) => ({ start: index, end: index + phrase.length }))
 
 /** Words that name fish or crustaceans as such, and not of which kind. */
 const noKind = /^(?:fish|fishes|crustaceans?)$/i

@@ -99,19 +99,19 @@ describe('shares (Art. 22)', () => {
   })
   it('can be asked of a part: in the list where it is a compound, as a sentence where it is merged', () => {
     const parts = [
-      sampleRecipe('custard', [sampleLine('flour', 50), sampleLine('ground almonds', 50)], { name: 'Custard' }),
+      sampleRecipe('ripple', [sampleLine('flour', 50), sampleLine('ground almonds', 50)], { name: 'Ripple' }),
     ]
     const of = (declareAs?: 'compound') =>
       label(
         almonds,
-        [sampleLine('flour', 60), sampleLine('part:custard', 40, declareAs ? { declareAs } : {})],
-        { highlighted: ['custard'] },
+        [sampleLine('flour', 60), sampleLine('part:ripple', 40, declareAs ? { declareAs } : {})],
+        { highlighted: ['ripple'] },
         'uk',
         parts,
         0.2,
       )
-    expect(of('compound').list).toBe('Flour, custard 50 % (flour, ground almonds)')
-    expect(of().said).toContain('Custard: 50 %.')
+    expect(of('compound').list).toBe('Flour, ripple 50 % (flour, ground almonds)')
+    expect(of().said).toContain('Ripple: 50 %.')
   })
   it('a supplier’s share is on another base, and never printed', () =>
     expect(one('filling', made({ name: 'apples', percent: 60 }, { name: 'sugar' })).list).toBe(

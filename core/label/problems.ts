@@ -3,16 +3,17 @@
 import { contradictionMend, kitchenFindings } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
+import { claimsIn } from '../claim/claimsInText'
 import { classedTexts, namesAdditive, withoutClass } from '../ingredient/additives'
 import { namesKind } from '../ingredient/lexicon'
 import { textsOf } from '../ingredient/texts'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
-import { onlyInMethods } from '../recipe/onlyInMethod'
+import { gapMend } from '../recipe/bill'
 import { fromTheOutside } from '../recipe/part'
 import { usualBakeLoss } from '../recipe/usualLoss'
-import { capital } from '../words/listing'
+import { capital, spokenList } from '../words/listing'
 import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
 import type { Lack, NutritionTable } from './nutritionTable'
@@ -68,8 +69,11 @@ export function problemsOf(
       mend: `Weigh a bake in and out. ${usual ? `Usual for its kind is ${percent(usual.low)} to ${percent(usual.high)}: taken over under About, it stands as an assumption. ` : ''}Say 0 if it is not baked.`,
     })
   }
+  // what an open question alone holds up is said once, with the question
+  const asked = new Set(bill.gaps.filter(gap => gap.why === 'open').map(gap => gap.fact))
+  const waiting = claims.filter(claim => claim.verdict === 'unproven' && asked.has(claim.because[0]?.fact ?? ''))
   for (const claim of claims)
-    if (claim.verdict !== 'holds') {
+    if (claim.verdict !== 'holds' && !waiting.includes(claim)) {
       const why = claim.because[0]
       const name = nameOfClaim(claim.claim)
       problems.push({
@@ -79,19 +83,29 @@ export function problemsOf(
         where: name,
       })
     }
-  for (const gap of bill.gaps)
-    problems.push({
-      what: `${gap.path.at(-1)!.name}: ${gap.fact}.`,
-      where: gap.path.at(-1)!.name,
-      mend: gap.kind === 'amount' ? 'Give it a weight.' : 'Mend the recipe.',
-    })
-  if (recipe)
-    for (const { word, in: where } of onlyInMethods(recipe, workbook))
+  // a name is read as a claim, whoever meant it as one
+  for (const { claim, words } of claimsIn(`${product.name}. ${product.legalName ?? ''}`)) {
+    const verdict = claims.find(one => one.claim === claim)?.verdict
+    if (verdict !== 'holds')
       problems.push({
-        what: `The method of ${where} speaks of “${word}”, and no line holds it.`,
-        where,
-        mend: 'Give what goes in, on or beside a line of its own, or write the step otherwise: only lines are checked.',
+        what: `The name says “${words}”, and ${verdict === undefined ? 'nobody has had that checked' : verdict === 'breaks' ? 'that breaks' : 'that is unproven'}.`,
+        ...(verdict === 'breaks' ? { weight: 'breaks' as const } : {}),
+        mend:
+          verdict === undefined
+            ? 'Tick the claim under About, or take it out of the name.'
+            : 'Mend it, or take it out of the name.',
       })
+  }
+  for (const gap of bill.gaps) {
+    const wait = waiting.filter(claim => claim.because[0]!.fact === gap.fact).map(claim => nameOfClaim(claim.claim))
+    const waits =
+      wait.length > 0 ? ` ${capital(spokenList(wait, 20))} ${wait.length > 1 ? 'wait' : 'waits'} for it.` : ''
+    problems.push({
+      what: `${gap.path.at(-1)!.name}: ${gap.fact}.${waits}`,
+      where: gap.path.at(-1)!.name,
+      mend: gap.kind === 'amount' ? 'Give it a weight.' : gapMend(gap),
+    })
+  }
   const conflicts = new Map<string, string>()
   for (const code of codes)
     for (const one of found[code]) if (one.conflict) conflicts.set(one.reason.path.at(-1)!.name, one.reason.fact)

@@ -1,6 +1,7 @@
 // A formula: lines, method, tin, yield. A recipe may use other recipes as parts.
 import { z } from 'zod'
 import { Work } from './costing'
+import { IsoDate } from './evidence'
 import { Tin } from './tin'
 import { Amount, Cup, Spoon } from './unit'
 
@@ -60,6 +61,15 @@ export const Step = z.object({
 })
 export type Step = z.infer<typeof Step>
 
+/** A word for food that stands in no line, answered for: why it is not in it, who says so, and when. */
+export const Answer = z.object({
+  word: z.string().min(1).max(100),
+  said: z.string().trim().min(1, 'Say why it is not in it.').max(300),
+  by: z.string().max(100),
+  on: IsoDate,
+})
+export type Answer = z.infer<typeof Answer>
+
 export const Recipe = z.object({
   id: z.string().min(1),
   version: z.number().int(),
@@ -75,6 +85,8 @@ export const Recipe = z.object({
   bakeWeighed: z.object({ grams: z.number().positive(), baked: z.number().positive(), on: z.string() }).exactOptional(),
   cup: Cup.exactOptional(),
   spoon: Spoon.exactOptional(),
+  /** Food that is written and not in it. */
+  answers: z.array(Answer).max(300).exactOptional(),
   /** What the maker wants to remember, and what of a pasted recipe is neither line nor step. */
   notes: z.string().min(1).max(20_000, 'Keep the notes under 20,000 letters.').exactOptional(),
 })

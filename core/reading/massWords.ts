@@ -45,7 +45,11 @@ export function massWordsOf(
     said.afterBake = true
   const prep = read.prep ?? ''
   const byMass = read.amount !== null && gramsOf(read.amount.unit) !== null
-  if (byMass && !preparedWeight.test(text) && (boughtWeight.test(text) || (trimmed.test(behindName(text, prep)) && !trimmed.test(thing))))
+  if (
+    byMass &&
+    !preparedWeight.test(text) &&
+    (boughtWeight.test(text) || (trimmed.test(behindName(text, prep)) && !trimmed.test(thing)))
+  )
     said.weighed = 'bought'
   if (squeezed.test(text)) said.retained = keptAfterSqueezing
   else if (keepsLiquid.test(text)) said.retained = 1

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Card, cards } from '../../tests/fixtures/recipeCards'
-import { type ReadRecipe, readRecipe } from './readRecipe'
+import { type ReadRecipe, readRecipe, rowsToRead } from './readRecipe'
 
 const card = `Damson & buckwheat slice
 Makes 24 slices in two 20 cm square tins
@@ -247,4 +247,61 @@ describe('recipes as they are found', () => {
     expect(words.length).toBeGreaterThan(5)
     expect(words.filter(word => !seen.includes(word))).toEqual([])
   })
+})
+
+describe('every row is accounted for', () => {
+  const foods = ['sesame', 'butter', 'walnuts', 'milk', 'honey', 'eggs', 'tahini', 'rum', 'raisins', 'almonds']
+  const food = fc.constantFrom(...foods)
+  // shapes of the trade, each with a food somewhere in it: lines, headings, settings, steps, remarks, what a page puts around
+  const row = fc
+    .tuple(
+      food,
+      fc.constantFrom<(word: string) => string>(
+        word => `200 g ${word}`,
+        word => word,
+        word => `${word}:`,
+        word => `For the ${word} layer`,
+        word => `Ingredients for the ${word} bars`,
+        word => `Ingredients: 100 g rice flour, ${word}`,
+        word => `Makes 12 ${word} squares`,
+        word => `Serves 8 with ${word}`,
+        word => `Tin: 20 cm square, lined and brushed with ${word}`,
+        word => `Oven 180 °C, top with ${word}`,
+        word => `Bake 30 minutes and glaze with ${word}.`,
+        word => `Fold in the ${word}, then bake.`,
+        word => `2. Grease the tin with ${word}.`,
+        word => `${word.toUpperCase()}`,
+        word => `- ${word}, a handful`,
+        word => `Notes`,
+        word => `My gran swore by ${word}.`,
+        word => `Print recipe`,
+        word => `Total time: 45 min, ${word} soaked overnight`,
+        word => `| ${word} | 50 g |`,
+        word => `all in grams`,
+        word => `Method`,
+        word => `${word} 30`,
+        word => `12 ${word} fingers`,
+        word => `Equipment`,
+        () => '',
+      ),
+    )
+    .map(([word, shape]) => ({ word, text: shape(word) }))
+  it('as exactly one thing, and no food of it is lost', () =>
+    fc.assert(
+      fc.property(fc.array(row, { minLength: 1, maxLength: 9 }), rows => {
+        const text = rows.map(one => one.text).join('\n')
+        const read = readRecipe(text)
+        const kept = [
+          read.title,
+          ...read.lines.flatMap(line => [line.text, line.heading ?? '']),
+          ...read.steps.map(step => step.text),
+          ...read.unread,
+        ]
+          .join('\n')
+          .toLowerCase()
+        for (const { word, text } of rows) if (text.toLowerCase().includes(word)) expect(kept, text).toContain(word)
+        expect(read.rows.map(one => one.text)).toEqual(rowsToRead(text).map(one => one.text))
+      }),
+      { numRuns: 2000 },
+    ))
 })

@@ -3,6 +3,7 @@ import { textFromJsonLd } from '../exchange/recipeJsonLd'
 import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
+import { speaksOfFood } from '../recipe/openFood'
 import { linesInProse } from './prose'
 import { type ReadLine, readLine } from './readLine'
 import { readMinutes, readOven, readStep } from './readStep'
@@ -27,7 +28,7 @@ import {
   tellsToDo,
   unitOfAll,
 } from './rowKind'
-import { rowsOf } from './rows'
+import { type Row, rowsOf } from './rows'
 import { uses } from './uses'
 
 export interface RecipeLine extends ReadLine {
@@ -44,26 +45,33 @@ export interface ReadRecipe {
   tin: Tin | null
   tins: number | null
   pieces: number | null
-  /** Text that is neither line nor step; kept, blocks nothing. */
+  /** Text that is neither line nor step; kept, and searched for food like all else. */
   unread: string[]
+  /** What became of every row, in order: nothing is left out. */
+  rows: { text: string; as: RowAs }[]
 }
+/** `setting`: yield, tin, oven, time, or a word that only opens a part of the text. `open`: none of the others. */
+export type RowAs = 'title' | 'heading' | 'line' | 'step' | 'setting' | 'open'
 
 /** Letters of the longest row that is taken for a line, and for a title. */
 const longestLine = 160
 const longestTitle = 120
+
+/** The rows of a text as they are read: what opens a part in the same row stands by itself. A page that carries its recipe as data is read from that. */
+export const rowsToRead = (given: string): Row[] =>
+  rowsOf(textFromJsonLd(given) ?? given).flatMap(row => {
+    const [head, rest] = headed(row.text) ?? []
+    if (head === undefined || rest === undefined) return [row]
+    const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
+    return [head, ...listed].map(text => ({ ...row, text }))
+  })
 
 /**
  * Reads pasted text. Headings give their lines a heading, and a role where they name one ("To serve").
  * Never throws; what fits nowhere is returned in `unread`. Oven in °C on the dial, minutes as a range, tin in cm.
  */
 export function readRecipe(given: string): ReadRecipe {
-  // a page that carries its recipe as data is read from that
-  const rows = rowsOf(textFromJsonLd(given) ?? given).flatMap(row => {
-    const [head, rest] = headed(row.text) ?? []
-    if (head === undefined || rest === undefined) return [row]
-    const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
-    return [head, ...listed].map(text => ({ ...row, text }))
-  })
+  const rows = rowsToRead(given)
   const result: ReadRecipe = {
     title: '',
     lines: [],
@@ -74,6 +82,17 @@ export function readRecipe(given: string): ReadRecipe {
     tins: null,
     pieces: null,
     unread: [],
+    rows: [],
+  }
+  const became = (text: string, as: RowAs) => result.rows.push({ text, as })
+  const leave = (row: string) => {
+    became(row, 'open')
+    result.unread.push(row)
+  }
+  /** Heeded, and no more: but food that stands in it is not lost for that. */
+  const settle = (row: string) => {
+    became(row, 'setting')
+    if (speaksOfFood(row)) result.unread.push(row)
   }
   const counted = countedSteps(rows.map(row => row.text))
   const declared = rows.some(row => opens(row.text) === 'ingredients')
@@ -81,6 +100,7 @@ export function readRecipe(given: string): ReadRecipe {
   let currentHeading: string | null = null
   let headingRole: Role | null = null
   let unit: UnitCode | null = null
+  const headings: { name: string; row: string }[] = []
   /** Lines without a bullet, as long as none has one. */
   let bare = 0
 
@@ -128,6 +148,7 @@ export function readRecipe(given: string): ReadRecipe {
         currentHeading = null
         headingRole = null
       }
+      settle(row)
       continue
     }
     const numbered = counted.has(at) || isNumberedStep(row, zone === 'method')
@@ -146,16 +167,18 @@ export function readRecipe(given: string): ReadRecipe {
     if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)
+      became(row, 'title')
       continue
     }
     if (zone === 'notes' || isNoise(row) || unitOfAll(row)) {
-      result.unread.push(row)
+      leave(row)
       continue
     }
     // "Makes 20" at the end of a method is nothing to do; nor is "10 slices"
     const made = zone === 'ingredients' ? null : onlyPieces(row)
     if (made !== null || (row.length < 40 && speaksOfYield(row))) {
-      if (!heed(row) && made === null) result.unread.push(row)
+      if (!heed(row) && made === null) leave(row)
+      else settle(row)
       result.pieces ??= made
       continue
     }
@@ -172,24 +195,33 @@ export function readRecipe(given: string): ReadRecipe {
       currentHeading = group
       headingRole = roleOfHeading(row)
       zone = 'ingredients'
+      became(row, 'heading')
+      headings.push({ name: group, row })
       continue
     }
     if (!cells && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
       zone = 'method'
       addStep(counted.has(at) ? row.replace(/^\d+ /, '') : row)
+      became(row, 'step')
       continue
     }
     if (!amount && row.length < 80 && piecesIn(row)?.whole) {
       heed(row)
-      if (!speaksOfYield(row)) result.unread.push(row)
+      if (speaksOfYield(row)) settle(row)
+      else leave(row)
       continue
     }
     const setting =
       ovenFirst(row) ||
       (!amount && /^(?:oven|bake|baking)(?: temp(?:erature)?| time)?\b[: ]/i.test(row) && readMinutes(row) !== null)
     if (setting || /^(?:tin|pan|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)) {
-      if (setting) addStep(row)
-      else heed(row)
+      if (setting) {
+        addStep(row)
+        became(row, 'step')
+      } else {
+        heed(row)
+        settle(row)
+      }
       if (setting || /cook/i.test(row)) result.minutes ??= readMinutes(row)
       if (setting && result.lines.length > 0 && !saysHowMuch(next)) zone = 'method'
       continue
@@ -203,16 +235,20 @@ export function readRecipe(given: string): ReadRecipe {
         (zone === 'head' && !declared && saysSomeOf(row) && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
       addLine(row, bullet)
+      became(row, 'line')
       continue
     }
     heed(row)
-    result.unread.push(row)
+    leave(row)
   }
+  // a heading with no line under it is no heading of anything
+  for (const { name, row } of headings) if (!result.lines.some(line => line.heading === name)) result.unread.push(row)
   // told in sentences: what they weigh out is taken from them, and they are the method
   if (result.lines.length === 0) {
     const said = rows.map(row => row.text).filter(row => row !== result.title)
     if (said.some(row => linesInProse(row).length > 0)) {
       Object.assign(result, { steps: [], unread: [] })
+      result.rows = rows.map(({ text }) => ({ text, as: text === result.title ? 'title' : 'step' }))
       for (const sentence of said.flatMap(row => row.split(/(?<=[.!])\s+(?=\p{Lu})/u)))
         if (result.title === '' && sentence.length <= 60 && linesInProse(sentence).length === 0)
           result.title = sentence.replace(/\.$/, '')

@@ -6,6 +6,7 @@ import type { Ingredient } from '../model/ingredient'
 import { type Line, partKey, type Recipe, type Role } from '../model/recipe'
 import type { Size } from '../model/unit'
 import { damageOf, type Workbook } from '../model/workbook'
+import { openFact, openFoodIn } from './openFood'
 
 export interface PathStep {
   id: string
@@ -17,6 +18,9 @@ export interface PartUse {
   part: string
   makings: number | null
 }
+/** What to do about a gap of what it is. */
+export const gapMend = ({ why }: Pick<BillGap, 'why'>): string =>
+  why === 'open' ? 'Make it a line, or say under the lines why it is not in it.' : 'Mend the recipe.'
 /** How a thing comes into the food: the shortest way, and how many more there are. */
 export const wayOf = ({ path, otherWays }: { path: PathStep[]; otherWays?: number }): Way =>
   otherWays === undefined ? { path } : { path, otherWays }
@@ -70,7 +74,7 @@ export interface BillGap {
   /** The shortest way to it. */
   path: PathStep[]
   otherWays?: number
-  why: 'gone' | 'damaged' | 'empty' | 'circle' | 'tooDeep' | 'weight'
+  why: 'gone' | 'damaged' | 'empty' | 'circle' | 'tooDeep' | 'weight' | 'open'
   fact: string
   /** `component`: what it is, is not known, so nothing can be proven. `amount`: only how much. */
   kind: 'component' | 'amount'
@@ -391,6 +395,14 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       for (const gap of part.merged.besideGaps) making.besideGaps.push({ ...gap, path: [here, ...gap.path] })
       if (counts) making.finished += part.finished * times * retained * baked
     }
+    // written somewhere and in no line: it may be in it
+    for (const food of openFoodIn(recipe, workbook))
+      making.gaps.push({
+        path: [here, { id: `open ${food.word}`, name: recipe.name }],
+        why: 'open',
+        fact: openFact(food),
+        kind: 'component',
+      })
     onTheWay.delete(id)
     // whatever leant on this recipe is cut short there, and of no use where it is not on the way
     for (const [other, { on: depthOfIt }] of leaning) if (depthOfIt >= depth) leaning.delete(other)

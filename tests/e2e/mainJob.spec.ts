@@ -40,6 +40,16 @@ test('a recipe from a card becomes a label one can print', async ({ page }, info
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Plum teff slice', level: 1 })).toBeVisible()
 
+  // the name speaks of plums, and damsons are in it: nothing is claimed until somebody says so
+  const head = page.getByRole('region', { name: 'Ledger' }).getByRole('columnheader')
+  await expect(head.filter({ hasText: 'gluten' })).toContainText('unproven')
+  const asked = page.getByRole('region', { name: 'Written, and in no line' })
+  await expect(asked).toContainText('The name speaks of “plum”, and no line holds it.')
+  await asked.getByRole('button', { name: 'It is not in it' }).click()
+  await asked.getByLabel('Why “plum” is not in it').fill('the damsons are meant')
+  await page.keyboard.press('Enter')
+  await expect(asked).toContainText('“plum” is not in it: the damsons are meant.')
+
   // size: the weights follow the pieces
   await expect(ledgerRow(page, 'teff flour')).toContainText('200 g')
   await page.getByLabel(/^Make/).fill('36')
@@ -53,7 +63,6 @@ test('a recipe from a card becomes a label one can print', async ({ page }, info
   await expect(page.getByRole('tabpanel')).toContainText('For 12 made')
 
   // check: all proven but the nuts, whose swabs ran out
-  const head = page.getByRole('region', { name: 'Ledger' }).getByRole('columnheader')
   await expect(head.filter({ hasText: 'gluten' })).toContainText('holds')
   await expect(head.filter({ hasText: 'nut' })).toContainText('unproven')
   await page.getByRole('button', { name: /^mixer: nut-free unproven/ }).click()
@@ -115,25 +124,36 @@ test('every demo label: PDF and screen say the same, at 100 × 70 mm, in embedde
   }
 })
 
-test('food that only the method speaks of is said, where it is read and at the bench', async ({ page }) => {
+test('food that is written and stands in no line is asked, where it is read and at the bench, and claims wait for it', async ({
+  page,
+}) => {
   await readText(
     page,
     'Brushed slice\nMakes 4\n\n200 g teff flour\n50 g plant butter\n\nMethod\nRub in the butter.\nBrush with milk and bake.',
   )
-  const said = page.getByText('“milk” stands only in the method')
-  await expect(said).toBeVisible()
-  await expect(page.getByText('“butter” stands only')).toHaveCount(0)
+  // plant butter is no butter
+  await expect(page.getByText('The method speaks of “butter”, and no line holds it.')).toBeVisible()
+  const milk = page.getByText('The method speaks of “milk”, and no line holds it.')
+  await expect(milk).toBeVisible()
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
-  await page.getByRole('tab', { name: 'Method' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Brush with milk' })).toContainText(
-    'only lines are checked',
-  )
+  const asked = page.getByRole('region', { name: 'Written, and in no line' })
+  await expect(asked).toContainText('“milk”')
   await page.getByRole('tab', { name: 'Label' }).click()
-  const before = page.getByText(/^The method of Brushed slice speaks of “milk”/)
-  await expect(before).toBeVisible()
-  await page.getByLabel('Add a line').fill('1 tbsp oat milk, for brushing')
+  await expect(page.getByText(/^Brushed slice: the method speaks of “milk”/)).toBeVisible()
+  // one is made a line, where the sentence would have it; the other is answered for, and can be asked again
+  await asked.getByRole('button', { name: 'Make it a line, on top' }).click()
+  await expect(page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: 'milk' })).toBeVisible()
+  await expect(asked).not.toContainText('“milk”')
+  await asked.getByRole('button', { name: 'It is not in it' }).click()
+  await asked.getByLabel('Why “butter” is not in it').fill('the plant butter is meant')
   await page.keyboard.press('Enter')
-  await expect(before).toHaveCount(0)
+  await expect(asked).toContainText('“butter” is not in it: the plant butter is meant. Nell Arrowby')
+  await expect(page.getByText(/^Brushed slice: the method speaks/)).toHaveCount(0)
+  await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
+  await page.reload()
+  await expect(asked).toContainText('the plant butter is meant')
+  await asked.getByRole('button', { name: 'Ask again' }).click()
+  await expect(asked).toContainText('The method speaks of “butter”, and no line holds it.')
 })
 
 test('what is typed before the page is ready counts', async ({ page }) => {

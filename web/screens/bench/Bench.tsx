@@ -14,7 +14,7 @@ import {
   unknownIngredient,
   type Workbook,
 } from '@fair-tin/core/model'
-import { circleFact, circleThrough, mostMakings } from '@fair-tin/core/recipe'
+import { circleFact, circleThrough, mostMakings, openFoodIn } from '@fair-tin/core/recipe'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -33,6 +33,7 @@ import { History } from './History'
 import { Ledger } from './Ledger'
 import { facesOfOneMaking, Lid, type LidFace, partFaces, productFaces } from './Lid'
 import { ledgerOf } from './ledgerGroups'
+import { OpenQuestions } from './OpenQuestions'
 import { Ribbon } from './Ribbon'
 import { Asides, Clashes } from './SaveLine'
 import { SizeBy } from './SizeBy'
@@ -57,6 +58,8 @@ interface Props {
   lid: string
   productId: string
   market: MarketCode
+  /** Who is at the bench, by name; empty while nobody is. */
+  person: string
   /** Of a part: the products it goes into. */
   goesInto?: Product[]
 }
@@ -87,6 +90,7 @@ function OpenBench({
   lid,
   productId,
   market: served,
+  person,
   product: servedProduct,
   kept,
   goesInto,
@@ -202,6 +206,7 @@ function OpenBench({
     (line: string) => checkAlternatives(workbook, productId, market).filter(one => one.line === line),
     [workbook, productId, market],
   )
+  const open = useMemo(() => openFoodIn(recipe, workbook), [recipe, workbook])
   const editing: Editing = {
     recipe,
     factor,
@@ -304,12 +309,21 @@ function OpenBench({
             />
             <AddLines recipe={recipe} larder={larder} parts={allParts} refuse={refuse} onEdit={hands.onEdit} />
             {bill.gaps
-              .filter(gap => gap.kind === 'component')
+              .filter(gap => gap.kind === 'component' && !(gap.why === 'open' && gap.path.length === 2))
               .map(gap => (
                 <p key={gap.path.map(step => step.id).join('/')} className="bg-breaks-wash px-4 py-1.5">
                   <b>{gap.path.at(-1)!.name}</b> {gap.fact}. Nothing can be proven until the recipe is mended.
                 </p>
               ))}
+            <OpenQuestions
+              open={open}
+              recipe={recipe}
+              larder={larder}
+              parts={allParts}
+              hands={hands}
+              today={workbook.today}
+              person={person}
+            />
             {assessment.declaration.beside.map(warning => (
               <p key={warning} className="border-t border-hair px-4 py-1.5 text-unproven">
                 {warning}

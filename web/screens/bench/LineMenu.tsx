@@ -49,7 +49,7 @@ export function LineMenu({
               event.preventDefault()
               anchor.current?.focus()
             }}
-            className="z-50 max-h-[80dvh] w-72 overflow-auto rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
+            className="z-50 max-h-[min(80dvh,var(--radix-popover-content-available-height))] w-72 overflow-auto rounded-lg border-2 border-navy bg-pane p-2 shadow-float"
           >
             <p className="px-2 pb-1 font-head font-bold">{row.name}</p>
             {line ? (

@@ -2,9 +2,9 @@
 'use client'
 import { dials } from '@fair-tin/core/measure'
 import type { Step } from '@fair-tin/core/model'
-import { aheadOf, batterOf, doneTestWarning, doughOf, type OnlyInMethod, onlyInMethodOf } from '@fair-tin/core/recipe'
+import { aheadOf, batterOf, doneTestWarning, doughOf, type OpenFood, openFact, openFoodIn } from '@fair-tin/core/recipe'
+import { capital } from '@fair-tin/core/words'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { onlySpoken } from '../onlySpoken'
 import { fillingsOf } from './batch/batch'
 import { FacePart } from './FacePart'
 import type { LidProps } from './Lid'
@@ -26,7 +26,7 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
       ),
     [workbook.recipes, workbook.ingredients, recipe],
   )
-  const spoken = useMemo(() => onlyInMethodOf(recipe, workbook), [recipe, workbook])
+  const spoken = useMemo(() => openFoodIn(recipe, workbook).filter(one => one.where === 'step'), [recipe, workbook])
   const fillings = useMemo(() => fillingsOf(batch, recipe, assessment.bill), [batch, recipe, assessment.bill])
   const dough = useMemo(() => doughOf(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
   const moist = dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(assessment.bill)
@@ -110,7 +110,7 @@ function Notes({ notes, hands }: { notes: string } & Pick<LidProps, 'hands'>) {
   )
 }
 
-function Steps({ steps, moist, spoken }: { steps: readonly Step[]; moist: boolean; spoken: readonly OnlyInMethod[] }) {
+function Steps({ steps, moist, spoken }: { steps: readonly Step[]; moist: boolean; spoken: readonly OpenFood[] }) {
   if (steps.length === 0)
     return <p className="text-quiet">No method is written down yet. Add it under “Edit the recipe”.</p>
   return (
@@ -132,10 +132,10 @@ function Steps({ steps, moist, spoken }: { steps: readonly Step[]; moist: boolea
             {step.text}
             {warning && <span className="block text-unproven">{warning}</span>}
             {spoken
-              .filter(one => one.step === at)
-              .map(({ word }) => (
-                <span key={word} className="block text-unproven">
-                  {onlySpoken(word)}
+              .filter(one => one.at === at)
+              .map(one => (
+                <span key={one.word} className="block text-unproven">
+                  {capital(openFact(one))}.
                 </span>
               ))}
           </li>

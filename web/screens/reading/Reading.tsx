@@ -1,7 +1,9 @@
 // From pasted text, or a kept recipe, to a recipe that can be kept.
 'use client'
 import type { Recipe } from '@fair-tin/core/model'
-import { onlyInMethod } from '@fair-tin/core/recipe'
+import { roleInStep } from '@fair-tin/core/reading'
+import { openFact } from '@fair-tin/core/recipe'
+import { capital } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
@@ -9,10 +11,18 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
-import { onlySpoken } from '../onlySpoken'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
-import { broughtBy, Draft, type DraftLine, draftFromRecipe, draftLine, questionsOf, tinText } from './draft'
+import {
+  broughtBy,
+  Draft,
+  type DraftLine,
+  draftFromRecipe,
+  draftLine,
+  openInDraft,
+  questionsOf,
+  tinText,
+} from './draft'
 import { PasteRecipe } from './PasteRecipe'
 import { type Larder, ReadingTable } from './ReadingTable'
 import { understand } from './understand'
@@ -125,15 +135,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     })
   }
 
-  const { method, lines } = draft ?? {}
-  const spoken = useMemo(
-    () =>
-      onlyInMethod((method ?? '').split('\n'), [
-        draft?.name ?? '',
-        ...(lines ?? []).flatMap(line => [...calledIn(line, larder), line.heading]),
-      ]),
-    [method, lines, draft?.name, larder],
-  )
+  const open = useMemo(() => (draft ? openInDraft(draft, larder) : []), [draft, larder])
   const bring = draft?.bring
   const here = useMemo<Larder>(
     () => ({
@@ -278,6 +280,33 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
               Add the line
             </button>
           </form>
+          {open.map(food => (
+            <p key={food.word} className="flex flex-wrap items-baseline gap-2 border-t border-hair px-3 py-1.5">
+              <span className="text-unproven">{capital(openFact(food))}.</span>
+              <button
+                type="button"
+                className="word-link"
+                onClick={() =>
+                  edit(now => ({
+                    ...now,
+                    lines: [
+                      ...now.lines,
+                      {
+                        ...draftLine(food.word, larder.ingredients, larder.parts),
+                        role: roleInStep(
+                          food.where === 'step' ? (now.method.split('\n')[food.at] ?? '') : '',
+                          food.word,
+                        ),
+                      },
+                    ],
+                  }))
+                }
+              >
+                Make it a line
+              </button>
+              <span className="text-[13px] text-quiet">Or keep it, and say on the bench why it is not in it.</span>
+            </p>
+          ))}
           <div className="grid gap-3 border-t border-hair p-3 md:grid-cols-2">
             <label className="flex flex-col text-[13px] text-quiet">
               Method, one step a row
@@ -287,11 +316,6 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
                 dir="auto"
                 onChange={event => edit(now => ({ ...now, method: event.target.value }))}
               />
-              {[...new Set(spoken.map(one => one.word))].map(word => (
-                <span key={word} className="text-unproven">
-                  {onlySpoken(word)}
-                </span>
-              ))}
             </label>
             <label className="flex flex-col text-[13px] text-quiet">
               Notes: what was neither line nor step, and anything to remember
@@ -343,18 +367,6 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       </div>
     </section>
   )
-}
-
-/** Whatever a line is called: as written, what was found for it, what may stand in its place. */
-function calledIn(line: DraftLine, { ingredients, parts }: Larder): string[] {
-  const { of } = line
-  const known =
-    'fresh' in of
-      ? { name: of.fresh }
-      : 'recipe' in of
-        ? parts.find(one => one.id === of.recipe)
-        : ingredients.find(one => one.id === of.ingredient)
-  return [line.text, line.prep, known?.name ?? '', ...line.alternatives.map(one => one.name)]
 }
 
 function Problems({ list }: { list: readonly Refusal[] }) {

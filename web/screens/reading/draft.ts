@@ -22,7 +22,7 @@ import {
   readLine,
   readStep,
 } from '@fair-tin/core/reading'
-import { isFrozen, writtenSum } from '@fair-tin/core/recipe'
+import { isFrozen, type OpenFood, openFoodIn, writtenSum } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { z } from 'zod'
 import type { Refusal } from '../outcome'
@@ -151,7 +151,12 @@ export function draftLine(
         : part
           ? { recipe: part.id }
           : { fresh: quietly(read.item) }
-  const kept: Partial<Line> = massWordsOf(text, read, read.heading ?? '', larder.find(one => one.id === known?.id)?.name ?? '')
+  const kept: Partial<Line> = massWordsOf(
+    text,
+    read,
+    read.heading ?? '',
+    larder.find(one => one.id === known?.id)?.name ?? '',
+  )
   if (read.form) kept.form = read.form
   if (read.optional) kept.optional = true
   if (read.approximate) kept.approximate = true
@@ -381,6 +386,49 @@ export function recipeFrom(
       ...(draft.spoon ? { spoon: draft.spoon as NonNullable<Recipe['spoon']> } : {}),
     },
   }
+}
+
+/** Food that the draft speaks of and no line of it holds. */
+export function openInDraft(
+  draft: Draft,
+  larder: { ingredients: readonly Named[]; parts: readonly Named[] },
+): OpenFood[] {
+  const fresh: Named[] = []
+  const lines = draft.lines.map((line): Line => {
+    if ('fresh' in line.of) fresh.push({ id: line.key, name: line.of.fresh })
+    return {
+      id: line.key,
+      of: 'fresh' in line.of ? { ingredient: line.key } : line.of,
+      amount: null,
+      role: line.role as Role,
+      text: line.text,
+      ...(line.prep ? { prep: line.prep } : {}),
+      ...(line.heading ? { heading: line.heading } : {}),
+    }
+  })
+  const steps = draft.method.split('\n').map((text): Step => ({ text, when: 'bench' }))
+  const { answers } = draft.kept
+  const bare = { version: 1, lines: [], steps: [] }
+  return openFoodIn(
+    {
+      ...bare,
+      id: draft.id ?? 'draft',
+      name: draft.name,
+      lines,
+      steps,
+      notes: draft.notes,
+      ...(answers ? { answers } : {}),
+    },
+    {
+      ingredients: [...larder.ingredients, ...fresh].map(({ id, name, standsFor, labelName }) => ({
+        id,
+        name,
+        ...(standsFor ? { standsFor } : {}),
+        ...(labelName ? { labelName } : {}),
+      })),
+      recipes: larder.parts.map(one => ({ ...bare, id: one.id, name: one.name })),
+    },
+  )
 }
 
 export const tinText = (draft: Draft): string =>

@@ -2,7 +2,7 @@ import { damageOf } from '@fair-tin/core/model'
 import { isFrozen, partOnBench, productsWith } from '@fair-tin/core/recipe'
 import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound, redirect } from 'next/navigation'
-import { marketInView, reading, today } from '../../../bakery'
+import { marketInView, nameAtTheBench, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
@@ -20,8 +20,8 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
   const id = decoded((await params).id)
   // a kept version does not change: its part does
   if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
-  const [[workbook, stamp, stock], market] = await Promise.all([
-    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql)])),
+  const [[workbook, stamp, stock, person], market] = await Promise.all([
+    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql), nameAtTheBench(sql)])),
     marketInView(),
   ])
   const damage = damageOf(workbook, 'recipe', id)
@@ -42,6 +42,7 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
       lid="proof"
       productId={part.id}
       market={market}
+      person={person}
       goesInto={productsWith(workbook, id)}
     />
   )

@@ -1,7 +1,7 @@
 import { damageOf } from '@fair-tin/core/model'
 import { listOrders, partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
-import { marketInView, reading, today } from '../../../bakery'
+import { marketInView, nameAtTheBench, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
@@ -14,9 +14,15 @@ export default async function OneProduct({
   searchParams: Promise<{ pieces?: string; lid?: string }>
 }) {
   const [{ id }, { pieces, lid }] = await Promise.all([params, searchParams])
-  const [[workbook, stamp, stock, orders], market] = await Promise.all([
+  const [[workbook, stamp, stock, orders, person], market] = await Promise.all([
     reading(sql =>
-      Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql), listOrders(sql, today())]),
+      Promise.all([
+        readWorkbook(sql, today()),
+        readStamp(sql),
+        partsOnShelf(sql),
+        listOrders(sql, today()),
+        nameAtTheBench(sql),
+      ]),
     ),
     marketInView(),
   ])
@@ -34,6 +40,7 @@ export default async function OneProduct({
       lid={lid ?? ''}
       productId={id}
       market={market}
+      person={person}
     />
   )
 }

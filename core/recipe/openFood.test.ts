@@ -1,0 +1,115 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import type { Recipe } from '../model/recipe'
+import { openFact, openFoodIn } from './openFood'
+
+const step = (text: string) => ({ text, when: 'bench' as const })
+const open = (change: Partial<Recipe>, ...names: string[]) => {
+  const things = names.map(name => sampleIngredient(name))
+  const recipe = sampleRecipe(
+    'loaf',
+    names.map(name => sampleLine(name, 100)),
+    { name: 'Loaf', ...change },
+  )
+  return openFoodIn(recipe, { ingredients: things, recipes: [recipe] }).map(one => one.word)
+}
+const told = (text: string, ...names: string[]) => open({ steps: [step(text)] }, ...names)
+
+describe('food that is written and stands in no line', () => {
+  it.each([
+    ['Brush with milk and bake.', ['teff flour'], ['milk']],
+    ['Scatter over the flaked almonds.', ['pumpkin seeds'], ['flaked almonds']],
+    ['Brush with egg and milk.', ['3 eggs'], ['milk']],
+    // what only shares a word is not the same thing
+    ['Rub in the butter.', ['plant butter'], ['butter']],
+    ['Add the milk.', ['oat milk'], ['milk']],
+    ['Whip the cream.', ['coconut cream'], ['cream']],
+    ['Fold in the nuts.', ['pine nuts'], ['nuts']],
+    ['Fold in the nuts.', ['hazelnuts'], []],
+    ['Rub in the butter.', ['unsalted butter'], []],
+    ['Fold in the almonds.', ['ground almonds'], []],
+    // a kind by its general word is whatever of it there is; flour on a tin is asked for
+    ['Sift the flour.', ['teff flour'], []],
+    ['Add the sugar and the seeds.', ['caster sugar', 'pumpkin seeds'], []],
+    ['Grease and flour the tin.', ['teff flour'], ['flour']],
+    ['Dust the tin with flour.', ['teff flour'], ['flour']],
+    // things that warn of nothing are food all the same
+    ['Top with honey and a little rum.', ['teff flour'], ['honey', 'rum']],
+    ['Stir in the grated carrots.', ['teff flour'], ['carrots']],
+    // what is done, what is used, and what is said to be absent
+    ['Cream the sugar and spread, then cream in the rest.', ['sugar', 'spread'], []],
+    ['Use a milk-free spread.', ['spread'], []],
+    ['Cut with a butter knife. Boil the water.', ['spread'], []],
+  ] as const)('%s beside %j: %j', (text, names, words) => expect(told(text, ...names)).toEqual(words))
+  it('is looked for in the name, the notes, every heading and every step, and asked once', () => {
+    expect(open({ name: 'Sesame bars' }, 'rice')).toEqual(['sesame'])
+    expect(open({ notes: 'Gran used butter.' }, 'rice')).toEqual(['butter'])
+    expect(open({ lines: [sampleLine('rice', 5, { heading: 'Marzipan layer' })] }, 'rice')).toEqual(['marzipan'])
+    expect(told('Brush with milk, then more milk.', 'rice')).toEqual(['milk'])
+  })
+  it('is answered through every part, and by the name of a part', () => {
+    const part = sampleRecipe('curd', [sampleLine('eggs', 50)], { name: 'Lemon curd' })
+    const cake = sampleRecipe('cake', [sampleLine('part:curd', 100)], {
+      name: 'Cake',
+      steps: [step('Beat the eggs. Spread the lemon curd.')],
+    })
+    expect(openFoodIn(cake, { ingredients: [sampleIngredient('eggs')], recipes: [cake, part] })).toEqual([])
+  })
+  it('is closed by an answer, for that word and no other', () => {
+    const answers = [{ word: 'Butter', said: 'plant butter is meant', by: 'Nell', on: '2026-11-26' }]
+    expect(open({ answers, steps: [step('Rub in the butter.')] }, 'plant butter')).toEqual([])
+    expect(open({ answers, steps: [step('Rub in the butter, add milk.')] }, 'plant butter')).toEqual(['milk'])
+  })
+  it('says where it is written', () =>
+    expect(openFact({ where: 'notes', at: 0, word: 'rum' })).toBe('the notes speak of “rum”, and no line holds it'))
+  it('is never more for another line', () => {
+    const names = fc.array(fc.constantFrom('plant butter', 'eggs', 'oat milk', 'ground almonds', 'teff flour'))
+    const steps = fc.array(
+      fc.constantFrom(
+        'Brush with milk.',
+        'Rub in butter.',
+        'Beat the eggs.',
+        'Add almonds and soya.',
+        'Flour the tin.',
+      ),
+    )
+    fc.assert(
+      fc.property(steps, names, names, (texts, some, more) => {
+        const before = open({ steps: texts.map(step) }, ...some)
+        expect(before).toEqual(expect.arrayContaining(open({ steps: texts.map(step) }, ...some, ...more)))
+      }),
+    )
+  })
+})
+
+describe('an open question of a recipe', () => {
+  const verdicts = (change: Partial<Recipe>) => {
+    const book = sampleWorkbook(
+      [sampleIngredient('rice')],
+      [sampleRecipe('loaf', [sampleLine('rice', 100)], { name: 'Loaf', bakeLoss: 0, ...change })],
+      {
+        claims: ['glutenFree', 'dairyFree', 'vegan', 'noAddedSugar'],
+        keeps: { days: 2, mark: 'bestBefore', storage: '' },
+      },
+    )
+    const { claims, declaration } = assess(book, 'cake', 'uk')
+    return { all: [...new Set(claims.map(one => one.verdict))], what: declaration.problems.map(one => one.what) }
+  }
+  it('leaves every claim unproven, with itself as the reason, and stands before a signature', () => {
+    expect(verdicts({})).toEqual({ all: ['holds'], what: [] })
+    const { all, what } = verdicts({ notes: 'With butter from the farm.' })
+    expect(all).toEqual(['unproven'])
+    expect(what.slice(0, 1)).toEqual([
+      'Loaf: the notes speak of “butter”, and no line holds it. Gluten-free, dairy-free, vegan and no added sugars wait for it.',
+    ])
+  })
+  it('is settled by an answer', () =>
+    expect(
+      verdicts({
+        notes: 'With butter from the farm.',
+        answers: [{ word: 'butter', said: 'not any more', by: 'Nell', on: '2026-11-26' }],
+      }).all,
+    ).toEqual(['holds']))
+})

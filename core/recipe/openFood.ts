@@ -1,0 +1,250 @@
+// Food that is written somewhere in a recipe and stands in no line: in its name, its notes, a heading, a step of the method.
+// Lines are what is weighed, costed and checked; a word is not. So each is an open question until it is made a line, or somebody
+// says that it is not in it. "Butter" is not answered by plant butter, nor "milk" by oat milk: only by the same thing.
+import { kindWordsIn } from '../ingredient/kindWords'
+import { groupMentions, mentions, soundsOnly } from '../ingredient/lexicon'
+import { absent, blank } from '../ingredient/sober'
+import { starterShelf } from '../ingredient/starterShelf'
+import { alsoCalled } from '../ingredient/synonyms'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import { partKey, type Recipe } from '../model/recipe'
+import { stem } from '../words/stem'
+
+export type Written = 'name' | 'notes' | 'heading' | 'step'
+export interface OpenFood {
+  where: Written
+  /** Index of the step or the line whose heading it is; 0 otherwise. */
+  at: number
+  /** As it is written. */
+  word: string
+}
+
+interface Found {
+  word: string
+  start: number
+  end: number
+  /** Stems of its words. */
+  stems: string
+  /** By the words of the lexicon: an allergen, or a group of them. Then only the same word answers it. */
+  strict: boolean
+}
+
+const wordsOf = (text: string): { word: string; start: number; end: number }[] =>
+  [...text.matchAll(/\p{L}[\p{L}’']*/gu)].map(match => ({
+    word: stem(match[0]),
+    start: match.index,
+    end: match.index + match[0].length,
+  }))
+const stemsOf = (text: string): string =>
+  wordsOf(text)
+    .map(one => one.word)
+    .join(' ')
+
+/** Said of any food: by themselves they name a thing to eat, whatever kind of it. */
+const general =
+  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasse|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'.split(
+    '|',
+  )
+/** Never a question: in every kitchen, in every method, and nothing by itself. */
+const idle = new Set(['water', 'ice', 'boiling water', 'tap water', 'cold water'])
+
+type Called = Pick<Ingredient, 'id' | 'name' | 'standsFor' | 'labelName'>
+/** What a recipe’s words are held against: the names of the larder, and the recipes its parts are. */
+export interface Within {
+  ingredients: readonly Called[]
+  recipes: readonly Recipe[]
+}
+
+type Dictionary = ReadonlyMap<string, readonly string[]>
+const dictionaries = new WeakMap<readonly Called[], Dictionary>()
+/** Names of the larder and of the starter shelf by the stem of their first word. */
+function dictionaryOf(ingredients: readonly Called[]): Dictionary {
+  const known = dictionaries.get(ingredients)
+  if (known) return known
+  const names = new Set<string>(general)
+  const add = (name: string | undefined) => {
+    const plain = stemsOf((name ?? '').split(/[,(]/)[0]!)
+    if (plain !== '' && !idle.has(plain)) names.add(plain)
+  }
+  for (const { ingredient } of starterShelf)
+    for (const name of [ingredient.name, ...alsoCalled(ingredient.name)]) add(name)
+  for (const one of ingredients) for (const name of [one.name, one.standsFor, one.labelName]) add(name)
+  const made = new Map<string, string[]>()
+  for (const name of names) {
+    const first = name.split(' ', 1)[0]!
+    const list = made.get(first)
+    if (list) list.push(name)
+    else made.set(first, [name])
+  }
+  dictionaries.set(ingredients, made)
+  return made
+}
+
+/** "Cream the sugar and spread": something done, and no cream. */
+const deeds = /^(?:cream|spread|sprinkles?|spice|stock|extract|jam)$/i
+const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
+/** "a butter knife", "the milk pan": a tool. */
+const tool = /^\s*(?:knife|dish|pan|jug|paper|cutter|thermometer|bowl|spoon|brush)\b/i
+
+const rememberedFoods = new WeakMap<Dictionary, Map<string, readonly Found[]>>()
+/** Every food that a text names, each where it stands; a longer name goes before one inside it. */
+function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
+  const remembered = rememberedFoods.get(dictionary) ?? new Map<string, readonly Found[]>()
+  rememberedFoods.set(dictionary, remembered)
+  const known = remembered.get(text)
+  if (known) return known
+  const sober = text.replace(absent, blank)
+  const all: Found[] = []
+  const put = (start: number, end: number, strict: boolean) => {
+    const word = text.slice(start, end)
+    all.push({ word, start, end, strict, stems: stemsOf(word) })
+  }
+  for (const { start, end } of mentions(text)) put(start, end, true)
+  for (const { start, end } of groupMentions(text)) put(start, end, true)
+  for (const { start, end } of kindWordsIn(text)) put(start, end, false)
+  const words = wordsOf(sober)
+  for (const [at, { word, start }] of words.entries())
+    for (const name of dictionary.get(word) ?? []) {
+      const length = name.split(' ').length
+      const slice = words.slice(at, at + length)
+      if (slice.length === length && slice.map(one => one.word).join(' ') === name) put(start, slice.at(-1)!.end, false)
+    }
+  const sounds = soundsOnly(text)
+  const found = all
+    // "dairy-free butter" is no butter
+    .filter(
+      one =>
+        one.strict ||
+        !sounds.some(
+          other => other.start <= one.start && other.end >= one.end && other.end - other.start > one.end - one.start,
+        ),
+    )
+    .filter(one => !tool.test(text.slice(one.end)) && !(deeds.test(one.word) && doing.test(text.slice(0, one.start))))
+    .filter(
+      one =>
+        !all.some(
+          other =>
+            other !== one &&
+            other.start <= one.start &&
+            other.end >= one.end &&
+            (other.end - other.start > one.end - one.start || (other.strict && !one.strict)),
+        ),
+    )
+    .sort((a, b) => a.start - b.start)
+  remembered.set(text, found)
+  return found
+}
+
+const noLarder: readonly Called[] = []
+/** Does the text name anything to eat, by the lexicon or the starter shelf? */
+export const speaksOfFood = (text: string): boolean => foodsIn(text, dictionaryOf(noLarder)).length > 0
+
+/** What the lines answer for: every word for food in their names, through every part. */
+interface Answers {
+  /** Words an allergen goes by, as the lines name it. */
+  words: ReadonlySet<string>
+  /** Whole names, and every word of them. */
+  names: ReadonlySet<string>
+  inNames: ReadonlySet<string>
+  /** Every word of the names of the house’s own parts. */
+  ofParts: ReadonlySet<string>
+  anyNut: boolean
+  flourOnTin: boolean
+}
+const treeNuts = new Set(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'])
+
+function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary): Answers {
+  const [words, names, inNames, ofParts] = [new Set<string>(), new Set<string>(), new Set<string>(), new Set<string>()]
+  let [anyNut, flourOnTin] = [false, false]
+  const ingredients = byId(workbook.ingredients)
+  const recipes = byId(workbook.recipes)
+  const name = (text: string) => {
+    const head = text.split(/[,(]/)[0]!
+    const plain = stemsOf(head)
+    names.add(plain)
+    for (const word of plain.split(' ')) inNames.add(word)
+    for (const mention of mentions(text)) {
+      words.add(stemsOf(mention.word))
+      if (treeNuts.has(mention.code)) anyNut = true
+    }
+    for (const group of groupMentions(text)) words.add(stemsOf(group.word))
+    for (const one of foodsIn(text, dictionary)) if (!one.strict) names.add(one.stems)
+  }
+  const seen = new Set<string>()
+  const walk = (of: Recipe) => {
+    if (seen.has(of.id)) return
+    seen.add(of.id)
+    for (const line of of.lines) {
+      if (line.role === 'beside' && of !== recipe) continue
+      if ('recipe' in line.of) {
+        const part = recipes.get(partKey(line.of))
+        for (const { word } of wordsOf(part?.name ?? line.text ?? '')) ofParts.add(word)
+        if (part) walk(part)
+        continue
+      }
+      const ingredient = ingredients.get(line.of.ingredient)
+      for (const text of [ingredient?.name, ingredient?.standsFor, ingredient?.labelName, line.text, line.prep])
+        if (text) name(text)
+      for (const other of ingredient ? alsoCalled(ingredient.name) : []) name(other)
+      for (const other of line.alternatives ?? []) name(ingredients.get(other.ingredient)?.name ?? '')
+      if (line.role === 'release' && /flour|starch|polenta|cocoa|sugar/i.test(`${ingredient?.name} ${line.text}`))
+        flourOnTin = true
+    }
+  }
+  walk(recipe)
+  return { words, names, inNames, ofParts, anyNut, flourOnTin }
+}
+
+const flouring =
+  /\b(?:flour(?:ed|ing)?(?= (?:the|a|an|your|two|three|some|it|them|both|lightly|well|\d))|(?:dust|coat|sprinkle)\w*\b[^.;]{0,40}\bflour)\b/i
+
+function isAnswered({ stems, word, strict }: Found, answers: Answers): boolean {
+  if (answers.names.has(stems)) return true
+  const words = stems.split(' ')
+  if (words.every(one => answers.ofParts.has(one))) return true
+  if (strict) return answers.words.has(stems) || (/^nuts?$/i.test(word) && answers.anyNut)
+  // a grain, a fruit, a sugar by its plain word is whatever line is named so
+  return words.length === 1 && answers.inNames.has(stems)
+}
+
+/** Food written in the recipe itself that none of its lines holds, however deep, and nobody has answered for. */
+export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
+  const texts: { where: Written; at: number; text: string }[] = [
+    { where: 'name', at: 0, text: recipe.name },
+    ...recipe.lines.map(({ heading = '' }, at) => ({ where: 'heading' as const, at, text: heading })),
+    ...recipe.steps.map(({ text }, at) => ({ where: 'step' as const, at, text })),
+    { where: 'notes', at: 0, text: recipe.notes ?? '' },
+  ]
+  const dictionary = dictionaryOf(workbook.ingredients)
+  const said = texts.filter(({ text }) => text !== '' && foodsIn(text, dictionary).length > 0)
+  if (said.length === 0) return []
+  const answers = answersOf(recipe, workbook, dictionary)
+  const answered = new Set((recipe.answers ?? []).map(one => stemsOf(one.word)))
+  const seen = new Set<string>()
+  const open: OpenFood[] = []
+  const put = (where: Written, at: number, word: string) => {
+    const key = stemsOf(word)
+    if (seen.has(key) || answered.has(key)) return
+    seen.add(key)
+    open.push({ where, at, word: word.toLowerCase() })
+  }
+  for (const { where, at, text } of said) {
+    for (const one of foodsIn(text, dictionary)) {
+      // "Date paste" is what the recipe makes; "Chestnut cream" is asked about, as it warns of milk
+      const itself = where === 'name' && !one.strict && text.slice(one.end).trim() === ''
+      if (!itself && !isAnswered(one, answers)) put(where, at, one.word)
+    }
+    if (where === 'step' && flouring.test(text) && !answers.flourOnTin) put(where, at, 'flour')
+  }
+  return open
+}
+
+const place: Record<Written, string> = {
+  name: 'the name speaks',
+  notes: 'the notes speak',
+  heading: 'a heading speaks',
+  step: 'the method speaks',
+}
+/** "the method speaks of “butter”, and no line holds it". */
+export const openFact = ({ where, word }: OpenFood): string => `${place[where]} of “${word}”, and no line holds it`
