@@ -1,6 +1,7 @@
 // Words that give an allergen away, in names, statements and notes; and the words that only sound like it.
 // Common practice, no published source; the names of Annex II (Regulation (EU) 1169/2011) are marked as clear.
 import type { AllergenCode } from '../model/allergen'
+import { rememberedByText } from '../words/remembered'
 import { absent, blank, bound } from './sober'
 
 interface Entry {
@@ -153,18 +154,8 @@ export interface Mention {
   clear: boolean
 }
 
-const remembered = new Map<string, readonly Mention[]>()
-const mostRemembered = 20_000
-
 /** Every word in `text` that gives an allergen away, in order. Absence of a mention proves nothing. */
-export function mentions(text: string): readonly Mention[] {
-  const known = remembered.get(text)
-  if (known) return known
-  if (remembered.size >= mostRemembered) remembered.clear()
-  const found = look(text)
-  remembered.set(text, found)
-  return found
-}
+export const mentions: (text: string) => readonly Mention[] = rememberedByText(look)
 
 function look(text: string): Mention[] {
   const sober = text

@@ -9,6 +9,7 @@ import { alsoCalled } from '../ingredient/synonyms'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
 import { partKey, type Recipe } from '../model/recipe'
+import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
 
 export type Written = 'name' | 'notes' | 'heading' | 'step'
@@ -87,13 +88,16 @@ const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
 /** "a butter knife", "the milk pan": a tool. */
 const tool = /^\s*(?:knife|dish|pan|jug|paper|cutter|thermometer|bowl|spoon|brush)\b/i
 
-const rememberedFoods = new WeakMap<Dictionary, Map<string, readonly Found[]>>()
+const finders = new WeakMap<Dictionary, (text: string) => readonly Found[]>()
 /** Every food that a text names, each where it stands; a longer name goes before one inside it. */
 function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
-  const remembered = rememberedFoods.get(dictionary) ?? new Map<string, readonly Found[]>()
-  rememberedFoods.set(dictionary, remembered)
-  const known = remembered.get(text)
-  if (known) return known
+  const known = finders.get(dictionary)
+  if (known) return known(text)
+  const made = rememberedByText(of => find(of, dictionary))
+  finders.set(dictionary, made)
+  return made(text)
+}
+function find(text: string, dictionary: Dictionary): readonly Found[] {
   const sober = text.replace(absent, blank)
   const all: Found[] = []
   const put = (start: number, end: number, strict: boolean) => {
@@ -111,29 +115,29 @@ function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
       if (slice.length === length && slice.map(one => one.word).join(' ') === name) put(start, slice.at(-1)!.end, false)
     }
   const sounds = soundsOnly(text)
-  const found = all
-    // "dairy-free butter" is no butter
-    .filter(
-      one =>
-        one.strict ||
-        !sounds.some(
-          other => other.start <= one.start && other.end >= one.end && other.end - other.start > one.end - one.start,
-        ),
-    )
-    .filter(one => !tool.test(text.slice(one.end)) && !(deeds.test(one.word) && doing.test(text.slice(0, one.start))))
-    .filter(
-      one =>
-        !all.some(
-          other =>
-            other !== one &&
-            other.start <= one.start &&
-            other.end >= one.end &&
-            (other.end - other.start > one.end - one.start || (other.strict && !one.strict)),
-        ),
-    )
-    .sort((a, b) => a.start - b.start)
-  remembered.set(text, found)
-  return found
+  return (
+    all
+      // "dairy-free butter" is no butter
+      .filter(
+        one =>
+          one.strict ||
+          !sounds.some(
+            other => other.start <= one.start && other.end >= one.end && other.end - other.start > one.end - one.start,
+          ),
+      )
+      .filter(one => !tool.test(text.slice(one.end)) && !(deeds.test(one.word) && doing.test(text.slice(0, one.start))))
+      .filter(
+        one =>
+          !all.some(
+            other =>
+              other !== one &&
+              other.start <= one.start &&
+              other.end >= one.end &&
+              (other.end - other.start > one.end - one.start || (other.strict && !one.strict)),
+          ),
+      )
+      .sort((a, b) => a.start - b.start)
+  )
 }
 
 const noLarder: readonly Called[] = []

@@ -3,7 +3,7 @@
 import { BenchEdit, type ProductField, productFields } from '@fair-tin/core/edit'
 import { nameOfClaim, type Recipe } from '@fair-tin/core/model'
 import { writtenAmount } from '@fair-tin/core/recipe'
-import { capital } from '@fair-tin/core/words'
+import { capital, percent } from '@fair-tin/core/words'
 import { useState } from 'react'
 import type { Aside as SetAside } from './outbox'
 import type { useBenchEdits } from './useBenchEdits'
@@ -49,7 +49,16 @@ const said = (edit: BenchEdit): string => {
     case 'notes':
       return 'your own'
     case 'steps':
+    case 'answers':
       return 'your own'
+    case 'afterBake':
+    case 'sweetens':
+    case 'goesAlong':
+      return edit.to === null ? 'not said' : edit.to ? 'yes' : 'no'
+    case 'weighed':
+      return edit.to === 'bought' ? 'as bought' : 'as it is used'
+    case 'retained':
+      return edit.to === null ? 'not said' : percent(edit.to)
     case 'packs':
       return `${edit.to.at(-1)?.price ?? 'no price'}`
     case 'tick':
@@ -67,6 +76,7 @@ const fieldName: Partial<Record<string, string>> = {
   name: 'The name',
   notes: 'The notes',
   steps: 'The method',
+  answers: 'What is not in it',
   whole: 'The recipe',
   product: 'The product',
   tick: 'Claims and markets',
