@@ -5,7 +5,7 @@ import { rulesOf } from '../market/market'
 import type { AllergenCode } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
-import { exemptKindOf } from './exempt'
+import { exemptForms, exemptKindOf } from './exempt'
 
 const flagged = (name: string, code: AllergenCode, change: Partial<Ingredient> = {}) =>
   carrying(name, code, 'contains', { exemptAllergens: [code], ...change })
@@ -55,6 +55,16 @@ describe('a derivative exempt from declaring', () => {
     expect(verdictOf(flagged('wheat paste', 'wheat'), 'glutenFree')).toBe('breaks')
   })
 })
+
+describe('forms that are offered as exempt', () =>
+  it('are those it contains and a kind names, in the words of the kind', () => {
+    const kinds = rulesOf('uk').allergens.exempt
+    expect(exemptForms(carrying('refined soya oil', 'soy', 'contains'), kinds)).toEqual([
+      { code: 'soy', what: 'fully refined soya oil or fat' },
+    ])
+    expect(exemptForms(carrying('soya flour', 'soy', 'contains'), kinds)).toEqual([])
+    expect(exemptForms(carrying('refined soya oil', 'soy', 'free'), kinds)).toEqual([])
+  }))
 
 describe('what leaves nothing behind', () => {
   const with_ = (name: string, change: object) =>

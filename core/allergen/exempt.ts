@@ -1,7 +1,7 @@
 // Derivatives a market leaves out of its allergens: named kinds, with proof, never a flag alone.
 import { proofOf, type YearsByKind } from '../ingredient/evidence'
 import type { ExemptKind } from '../market/rulePack'
-import type { AllergenCode } from '../model/allergen'
+import { type AllergenCode, allergenCodes } from '../model/allergen'
 import type { Component, Ingredient } from '../model/ingredient'
 
 const namesIn = (components: readonly Component[] = []): string[] =>
@@ -36,3 +36,13 @@ export function isExempt(
     proofOf(ingredient.allergens[code]?.evidence, ingredient.evidence, today, years).proven
   )
 }
+
+/** Allergens it contains in a form one of the kinds names, and what that kind is called. */
+export const exemptForms = (
+  ingredient: Ingredient,
+  kinds: readonly ExemptKind[],
+): { code: AllergenCode; what: string }[] =>
+  allergenCodes.flatMap(code => {
+    const what = ingredient.allergens[code]?.status === 'contains' ? exemptKindOf(ingredient, code, kinds) : undefined
+    return what === undefined ? [] : [{ code, what }]
+  })

@@ -28,6 +28,7 @@ export const productFields = [
   'pricing',
   'prices',
   'tax',
+  'printNotices',
 ] as const
 export type ProductField = (typeof productFields)[number]
 export const tickLists = ['claims', 'markets', 'highlighted'] as const

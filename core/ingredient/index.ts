@@ -8,7 +8,7 @@ export {
   flourWorks,
   sweetenerKindName,
 } from './baking'
-export { proofOf, whatProves } from './evidence'
+export { goodForYears, proofOf, whatProves } from './evidence'
 export { kindConflict, kindFact } from './kindWords'
 export { type Mention, mentions } from './lexicon'
 export { type Match, matchName, type Named } from './match'

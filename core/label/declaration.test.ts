@@ -160,6 +160,18 @@ describe('what stands around it', () => {
       declared([sampleIngredient('x', { traits: {} })], [sampleLine('x', 1)], { claims: ['vegan'] }).claims,
     ).toEqual([])
   })
+  it('prints a note of the house’s own only where she chose it, and tells it otherwise', () => {
+    const of = (change: object) => {
+      const { statements, notices } = declared([sampleIngredient('fruit')], [sampleLine('fruit', 1)], {
+        claims: ['vegan'],
+        ...change,
+      })
+      return [statements.map(marked), notices]
+    }
+    const note = 'Vegan does not mean free from allergens.'
+    expect(of({})).toEqual([['Vegan.'], [note]])
+    expect(of({ printNotices: true })).toEqual([['Vegan.', note], []])
+  })
   it('gives the table per 100 g and per piece, with salt from sodium', () => {
     const { table } = declared([sampleIngredient('flour')], [sampleLine('flour', 100)], { netWeight: 60, pieces: 2 })
     expect('rows' in table && table.rows.map(row => [row.label, row.per100g, row.perServing])).toEqual([

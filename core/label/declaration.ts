@@ -122,7 +122,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
     byName: sweetenersByName(context),
     questions: authorisationQuestions(bill, workbook, rules),
-    notices: [...new Set(holding.flatMap(claim => claim.note ?? []))],
+    notices: product.printNotices ? [] : [...new Set(holding.flatMap(claim => claim.note ?? []))],
     beside: servedBeside(bill, workbook).map(besideWarning),
     leftOut: [
       ...new Set(

@@ -61,9 +61,11 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
       ]),
     )
   }
-  // a note of the house’s own is told on the bench, and never printed
+  // a note of the house’s own is told on the bench, and printed only where she chose it
   if (holding.length > 0)
     statements.push([plain(`${capital(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
+  if (context.product.printNotices)
+    for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
   for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])
   if (starred.size > 0 && rules.statements.processedWheat)
     statements.push([plain(rules.statements.processedWheat.text)])

@@ -51,6 +51,8 @@ export const Product = z.object({
   prices: Prices.exactOptional(),
   /** The name of the rate that taxes it, by market. */
   tax: z.partialRecord(MarketCode, z.string().max(80)).exactOptional(),
+  /** Are the house’s own notes on its claims printed too? Told to customers otherwise, and not printed. */
+  printNotices: z.boolean().exactOptional(),
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),
   keeps: z

@@ -171,6 +171,15 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         chosen={product.claims}
         onTick={(item, to) => tick('claims', item, to)}
       />
+      <label className="mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-[24px] accent-damson"
+          checked={product.printNotices ?? false}
+          onChange={event => hands.onEdit(putField(product, 'printNotices', event.target.checked || null))}
+        />
+        Print our own notes on these claims too
+      </label>
       <Boxes
         title="In the name or picture (QUID)"
         options={[...used, ...parts].map(one => ({ value: one.id, label: one.name }))}

@@ -95,6 +95,7 @@ const productFieldName: Record<ProductField, string> = {
   pricing: 'How it is priced',
   prices: 'A price in force',
   tax: 'The tax',
+  printNotices: 'What is printed of our notes',
 }
 /** What a change is about, as far as it can be told from what was sent. */
 const fieldOf = (edit: { kind?: unknown; field?: unknown } | null): string | undefined =>

@@ -1,7 +1,7 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
 import { carriesAClaim, type OnSite } from '@fair-tin/core/allergen'
-import { proofOf } from '@fair-tin/core/ingredient'
+import { goodForYears, proofOf } from '@fair-tin/core/ingredient'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
   type AllergenCode,
@@ -10,9 +10,11 @@ import {
   type CrossContact,
   controlName,
   type Evidence,
+  evidenceKindName,
+  evidenceKinds,
   type Kitchen,
 } from '@fair-tin/core/model'
-import { spokenDay, typedDecimal } from '@fair-tin/core/words'
+import { spokenDay, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { Fragment, useState, useTransition } from 'react'
@@ -42,6 +44,8 @@ const controls = [
   { value: '-', label: 'not assessed' },
   ...(Object.keys(controlName) as CrossContact['control'][]).map(value => ({ value, label: controlName[value] })),
 ]
+/** Kinds of paper that prove something, and grow old. */
+const agingKinds = evidenceKinds.filter(kind => goodForYears[kind] > 0)
 /** Markets whose labels name somebody there. */
 const marketsWanting = marketsServed.filter(market => rulesOf(market).operator.within !== null)
 let made = 0
@@ -109,6 +113,9 @@ export function KitchenSheet({
   const [abroad, setAbroad] = useState(() =>
     marketsWanting.map(market => ({ market, name: '', address: '', ...kitchen.operatorIn?.[market] })),
   )
+  const [years, setYears] = useState(() =>
+    Object.fromEntries(agingKinds.map(kind => [kind, String(kitchen.evidenceYears?.[kind] ?? '')])),
+  )
   const [currency, setCurrency] = useState<string>(kitchen.currency)
   const [rates, setRates] = useState(() => (kitchen.rates ?? []).map(one => ({ key: `r${made++}`, ...one })))
   const [equipment, setEquipment] = useState(() => equipmentDraft(kitchen))
@@ -131,12 +138,22 @@ export function KitchenSheet({
     setWrong(new Map('problems' in tools ? tools.problems.map(one => [one.key, one.message]) : []))
     if ('problems' in tools)
       return setProblems([{ path: '', message: `Nothing is kept yet: ${tools.problems[0]!.message}` }])
+    const ages = agingKinds.map(kind => ({ kind, typed: years[kind]!.trim(), years: typedNumber(years[kind]!) }))
+    const odd = ages.find(one => one.typed !== '' && !(one.years >= 0 && one.years <= 20))
+    if (odd)
+      return setProblems([
+        {
+          path: '',
+          message: `Nothing is kept yet: a ${evidenceKindName[odd.kind]} is good for 0 to 20 years, not “${odd.typed}”.`,
+        },
+      ])
     const reckoned = moneyFrom(finances)
     if ('problem' in reckoned) return setProblems([{ path: '', message: `Nothing is kept yet. ${reckoned.problem}` }])
     start(async () => {
       const {
         operator: _,
         operatorIn: _in,
+        evidenceYears: _y,
         labourPerHour: _l,
         energyPerKwh: _e,
         around: _a,
@@ -175,6 +192,13 @@ export function KitchenSheet({
           })),
           ...(operator.name.trim()
             ? { operator: { name: operator.name.trim(), address: operator.address.trim() } }
+            : {}),
+          ...(ages.some(one => one.typed !== '')
+            ? {
+                evidenceYears: Object.fromEntries(
+                  ages.filter(one => one.typed !== '').map(one => [one.kind, one.years]),
+                ),
+              }
             : {}),
           ...(abroad.some(one => one.name.trim())
             ? {
@@ -361,6 +385,22 @@ export function KitchenSheet({
             ))}
           <div className="mt-1.5">
             <EvidenceRows rows={papers} onChange={setPapers} refusal={refusal} />
+          </div>
+          <h3 className="mt-3 text-[15px]">How long a paper without an end is good for, years</h3>
+          <div className="mt-1 grid grid-cols-4 gap-2">
+            {agingKinds.map(kind => (
+              <label key={kind} className="text-[13px] text-quiet">
+                {evidenceKindName[kind]}
+                <input
+                  className="field text-ink"
+                  inputMode="decimal"
+                  maxLength={4}
+                  placeholder={String(goodForYears[kind])}
+                  value={years[kind]}
+                  onChange={event => setYears(before => ({ ...before, [kind]: event.target.value }))}
+                />
+              </label>
+            ))}
           </div>
           <h2 className="mt-4 text-base">On every label</h2>
           {(['name', 'address'] as const).map(field => (

@@ -30,11 +30,14 @@ export function AllergenFacts({
   put,
   spoken,
   refusal,
+  exemptHere,
 }: {
   sheet: Sheet
   put: (change: Partial<Sheet>) => void
   spoken: ReadonlyMap<AllergenCode, string>
   refusal: (path: string) => string | undefined
+  /** Contained in what some market calls an exempt form, and how it calls it. */
+  exemptHere: ReadonlyMap<AllergenCode, string>
 }) {
   const unknowns = allergenCodes.filter(code => sheet.allergens[code].status === 'unknown').length
   const proofs = proofOptions(sheet)
@@ -107,6 +110,23 @@ export function AllergenFacts({
                       options={proofs}
                       onChange={value => setAllergen(code, { evidence: value === '-' ? '' : value })}
                     />
+                  )}
+                  {(sheet.exempt.includes(code) || exemptHere.has(code)) && (
+                    <label className="mt-1 flex items-center gap-1.5 text-[13px] text-quiet">
+                      <input
+                        type="checkbox"
+                        className="size-[20px] accent-damson pointer-coarse:size-[28px]"
+                        checked={sheet.exempt.includes(code)}
+                        onChange={event =>
+                          put({
+                            exempt: event.target.checked
+                              ? [...sheet.exempt, code]
+                              : sheet.exempt.filter(one => one !== code),
+                          })
+                        }
+                      />
+                      the document says: {exemptHere.get(code) ?? 'a form no market names'}, exempt from declaring
+                    </label>
                   )}
                   {code === 'sulphites' && (status === 'contains' || status === 'mayContain') && (
                     <label className="mt-1 flex flex-wrap items-baseline gap-1.5 text-[13px] text-quiet">

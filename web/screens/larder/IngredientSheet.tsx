@@ -1,6 +1,8 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
+import { exemptForms } from '@fair-tin/core/allergen'
 import { kindConflict, kindFact, mentions, whatProves } from '@fair-tin/core/ingredient'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
   animalTraits,
   evidenceKindName,
@@ -33,6 +35,7 @@ import { Weighing } from './Weighing'
 import { useWhatChanges, WhatChanges } from './WhatChanges'
 
 const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
+const exemptKinds = marketsServed.flatMap(market => rulesOf(market).allergens.exempt)
 const yesNoName = { refined: 'Refined', legume: 'A legume', alcohol: 'Holds alcohol' } as const
 const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
 
@@ -118,6 +121,10 @@ export function IngredientSheet({
     const built = ingredientFrom(sheet)
     return 'ingredient' in built ? built.ingredient : null
   }, [sheet])
+  const exemptHere = useMemo(
+    () => new Map(changed ? exemptForms(changed, exemptKinds).map(one => [one.code, one.what] as const) : []),
+    [changed],
+  )
   const against = (kind: keyof Ingredient['traits']) => {
     const spoken = changed && kindConflict(changed, kind)
     return spoken && <p className="text-[13px] text-unproven">{kindFact(spoken)}.</p>
@@ -336,9 +343,21 @@ export function IngredientSheet({
                 />{' '}
                 Specially produced oats
               </label>
+              {(sheet.glutenRemoved ||
+                (['wheat', 'rye', 'barley'] as const).some(code => sheet.allergens[code].status === 'contains')) && (
+                <label className="flex items-center gap-2 pb-1">
+                  <input
+                    type="checkbox"
+                    className="size-[24px] accent-damson"
+                    checked={sheet.glutenRemoved}
+                    onChange={event => put({ glutenRemoved: event.target.checked })}
+                  />{' '}
+                  Its gluten was taken out, by a test
+                </label>
+              )}
             </div>
           </Group>
-          <AllergenFacts sheet={sheet} put={put} spoken={spoken} refusal={refusal} />
+          <AllergenFacts sheet={sheet} put={put} spoken={spoken} refusal={refusal} exemptHere={exemptHere} />
           {!isNew && <Lots ingredient={ingredient.id} today={today} />}
         </Scroller>
       </div>

@@ -43,6 +43,9 @@ export interface Sheet {
   glutenFigure: string
   glutenEvidence: string
   oatsPure: boolean
+  glutenRemoved: boolean
+  /** In a form some market leaves out of its allergens. */
+  exempt: AllergenCode[]
   traits: Record<'animal' | 'sweetening' | 'grain', string>
   /** Kinds that are so or not. */
   yesNo: Record<(typeof yesNoTraits)[number], '' | 'yes' | 'no'>
@@ -98,6 +101,8 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     glutenFigure: text(ingredient.gluten?.atMostMgPerKg),
     glutenEvidence: ingredient.gluten?.evidence ?? '',
     oatsPure: ingredient.oatsSpeciallyProduced ?? false,
+    glutenRemoved: ingredient.glutenRemoved ?? false,
+    exempt: ingredient.exemptAllergens ?? [],
     traits: {
       animal: list(ingredient.traits.animal),
       sweetening: list(ingredient.traits.sweetening),
@@ -228,6 +233,8 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     labelName: _l,
     functionClass: _f,
     oatsSpeciallyProduced: _o,
+    glutenRemoved: _gr,
+    exemptAllergens: _ex,
     article: _ar,
     notes: _no,
     counterpart: _co,
@@ -282,6 +289,8 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
       ? {}
       : { gluten: { atMostMgPerKg: figure, ...(sheet.glutenEvidence ? { evidence: sheet.glutenEvidence } : {}) } }),
     ...(sheet.oatsPure ? { oatsSpeciallyProduced: true } : {}),
+    ...(sheet.glutenRemoved ? { glutenRemoved: true } : {}),
+    ...(sheet.exempt.length > 0 ? { exemptAllergens: sheet.exempt } : {}),
   }
   if (sheet.madeOf === 'list' && candidate.composition?.length === 0)
     problems.push({ path: 'statement', message: 'Type the list from the pack, or say it is one single thing.' })
