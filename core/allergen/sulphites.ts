@@ -38,7 +38,9 @@ export function sulphitesIn(
   }
   if (!contained) return null
   if (bill.gaps.some(gap => gap.kind === 'component')) unknown.push('a part of the recipe')
-  if (!(bill.finished > 0)) unknown.push('the finished weight')
+  // water that bakes out makes it denser: how much, nobody has said
+  const recipe = byId(workbook.recipes).get(bill.lines[0]!.path[0]!.id)
+  if (!(bill.finished > 0) || recipe?.bakeLoss === undefined) unknown.push('the finished weight')
   if (unknown.length > 0)
     return {
       mgPerKg: null,

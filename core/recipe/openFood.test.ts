@@ -49,6 +49,47 @@ describe('food that is written and stands in no line', () => {
     expect(open({ lines: [sampleLine('rice', 5, { heading: 'Marzipan layer' })] }, 'rice')).toEqual(['marzipan'])
     expect(told('Brush with milk, then more milk.', 'rice')).toEqual(['milk'])
   })
+  it('what is served beside answers for the serving, and for nothing that is in it', () => {
+    const beside = (text: string, change: Partial<Recipe> = {}) => {
+      const recipe = sampleRecipe('loaf', [sampleLine('rice', 100), sampleLine('cream', null, { role: 'beside' })], {
+        name: 'Loaf',
+        steps: [step(text)],
+        ...change,
+      })
+      const things = ['rice', 'cream'].map(name => sampleIngredient(name))
+      return openFoodIn(recipe, { ingredients: things, recipes: [recipe] }).map(one => one.word)
+    }
+    expect(beside('Serve with cream.')).toEqual([])
+    expect(beside('Brush with cream.')).toEqual(['cream'])
+    expect(beside('Bake.', { name: 'Cream loaf' })).toEqual(['cream'])
+  })
+  it('is looked for behind the name in a line’s own text, which answers for its name alone', () => {
+    const written = (text: string, prep?: string) =>
+      open({ lines: [sampleLine('oat biscuits', 5, { text, ...(prep ? { prep } : {}) })] }, 'oat biscuits')
+    expect(written('100 g oat biscuits, crushed')).toEqual([])
+    expect(written('100 g oat biscuits, rubbed with butter')).toEqual(['butter'])
+    expect(written('100 g oat biscuits (walnuts, milk)')).toEqual(['walnuts', 'milk'])
+    expect(written('100 g oat biscuits or marzipan')).toEqual(['marzipan'])
+    expect(written('100 g oat biscuits', 'soaked in rum')).toEqual(['rum'])
+    expect(
+      open(
+        {
+          lines: [sampleLine('oat biscuits', 5, { text: '100 g oat biscuits, rubbed with butter' })],
+          steps: [step('Melt the butter.')],
+        },
+        'oat biscuits',
+      ),
+    ).toEqual(['butter'])
+  })
+  it('a denial ends where something else is done', () => {
+    expect(told('If there is no sesame use walnuts.', 'rice')).toEqual(['walnuts'])
+    expect(told('Without opening the oven brush with milk.', 'rice')).toEqual(['milk'])
+    expect(told('Made without milk, eggs or nuts.', 'rice')).toEqual([])
+  })
+  it('what a recipe is called at its end is food too', () => {
+    expect(open({ name: 'Sticky honey' }, 'rice')).toEqual(['honey'])
+    expect(open({ name: 'Lemon syrup' }, 'lemons')).toEqual([])
+  })
   it('is answered through every part, and by the name of a part', () => {
     const part = sampleRecipe('curd', [sampleLine('eggs', 50)], { name: 'Lemon curd' })
     const cake = sampleRecipe('cake', [sampleLine('part:curd', 100)], {

@@ -1,4 +1,5 @@
-// Food that is written somewhere in a recipe and stands in no line: in its name, its notes, a heading, a step of the method.
+// Food that is written somewhere in a recipe and is no line’s: in its name, its notes, a heading, a step of the method, or
+// behind the name in a line’s own text (“rubbed with butter”).
 // Lines are what is weighed, costed and checked; a word is not. So each is an open question until it is made a line, or somebody
 // says that it is not in it. "Butter" is not answered by plant butter, nor "milk" by oat milk: only by the same thing.
 import { kindWordsIn } from '../ingredient/kindWords'
@@ -12,10 +13,10 @@ import { partKey, type Recipe } from '../model/recipe'
 import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
 
-export type Written = 'name' | 'notes' | 'heading' | 'step'
+export type Written = 'name' | 'notes' | 'heading' | 'line' | 'step'
 export interface OpenFood {
   where: Written
-  /** Index of the step or the line whose heading it is; 0 otherwise. */
+  /** Index of the step, or of the line that is written so or whose heading it is; 0 otherwise. */
   at: number
   /** As it is written. */
   word: string
@@ -115,29 +116,45 @@ function find(text: string, dictionary: Dictionary): readonly Found[] {
       if (slice.length === length && slice.map(one => one.word).join(' ') === name) put(start, slice.at(-1)!.end, false)
     }
   const sounds = soundsOnly(text)
-  return (
-    all
-      // "dairy-free butter" is no butter
-      .filter(
-        one =>
-          one.strict ||
-          !sounds.some(
-            other => other.start <= one.start && other.end >= one.end && other.end - other.start > one.end - one.start,
-          ),
-      )
-      .filter(one => !tool.test(text.slice(one.end)) && !(deeds.test(one.word) && doing.test(text.slice(0, one.start))))
-      .filter(
-        one =>
-          !all.some(
-            other =>
-              other !== one &&
-              other.start <= one.start &&
-              other.end >= one.end &&
-              (other.end - other.start > one.end - one.start || (other.strict && !one.strict)),
-          ),
-      )
-      .sort((a, b) => a.start - b.start)
+  const inside = (one: Span, other: Span) =>
+    other.start <= one.start && other.end >= one.end && other.end - other.start > one.end - one.start
+  // a little before it says whether it is a deed: the start of the text, or of a clause
+  const before = (start: number) => (start > 20 ? `x${text.slice(start - 20, start)}` : text.slice(0, start))
+  const named = all
+    // "dairy-free butter" is no butter
+    .filter(one => one.strict || !near(sounds, one).some(other => inside(one, other)))
+    .filter(
+      one => !tool.test(text.slice(one.end, one.end + 20)) && !(deeds.test(one.word) && doing.test(before(one.start))),
+    )
+    .sort((a, b) => a.start - b.start || b.end - a.end)
+  return named.filter(
+    one =>
+      !near(named, one).some(
+        other =>
+          other !== one &&
+          (inside(one, other) || (other.strict && !one.strict && other.start <= one.start && other.end >= one.end)),
+      ),
   )
+}
+
+interface Span {
+  start: number
+  end: number
+}
+/** No name of a food is longer, in letters. */
+const longestFood = 200
+/** Those of a list sorted by its starts that may lie around a span: not all of them, however many there are. */
+function near<T extends Span>(sorted: readonly T[], { start }: Span): readonly T[] {
+  const first = (least: number) => {
+    let [low, high] = [0, sorted.length]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (sorted[middle]!.start < least) low = middle + 1
+      else high = middle
+    }
+    return low
+  }
+  return sorted.slice(first(start - longestFood), first(start + 1))
 }
 
 const noLarder: readonly Called[] = []
@@ -158,7 +175,11 @@ interface Answers {
 }
 const treeNuts = new Set(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'])
 
-function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary): Answers {
+/** What a line is called as written: what stands behind it is more than its name. */
+const headOf = (text: string): string => text.split(/[,(;]|\s(?:or|with|plus|and|in)\s/i)[0]!
+
+/** `beside`: what is only served with it answers for the serving, and for nothing that is in it. */
+function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, beside: boolean): Answers {
   const [words, names, inNames, ofParts] = [new Set<string>(), new Set<string>(), new Set<string>(), new Set<string>()]
   let [anyNut, flourOnTin] = [false, false]
   const ingredients = byId(workbook.ingredients)
@@ -180,7 +201,8 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary): An
     if (seen.has(of.id)) return
     seen.add(of.id)
     for (const line of of.lines) {
-      if (line.role === 'beside' && of !== recipe) continue
+      if (of === recipe && (line.role === 'beside') !== beside) continue
+      if (of !== recipe && !beside && line.role === 'beside') continue
       if ('recipe' in line.of) {
         const part = recipes.get(partKey(line.of))
         for (const { word } of wordsOf(part?.name ?? line.text ?? '')) ofParts.add(word)
@@ -188,7 +210,7 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary): An
         continue
       }
       const ingredient = ingredients.get(line.of.ingredient)
-      for (const text of [ingredient?.name, ingredient?.standsFor, ingredient?.labelName, line.text, line.prep])
+      for (const text of [ingredient?.name, ingredient?.standsFor, ingredient?.labelName, headOf(line.text ?? '')])
         if (text) name(text)
       for (const other of ingredient ? alsoCalled(ingredient.name) : []) name(other)
       for (const other of line.alternatives ?? []) name(ingredients.get(other.ingredient)?.name ?? '')
@@ -212,18 +234,40 @@ function isAnswered({ stems, word, strict }: Found, answers: Answers): boolean {
   return words.length === 1 && answers.inNames.has(stems)
 }
 
+/** Before what is a name, so that its first word is read as no deed. */
+const called = '· '
+/** What a kitchen makes itself and calls so. */
+const made = /^(?:syrup|jam|marmalade|spread)$/i
+/** Speaks of what goes beside. */
+const serves = /\b(?:serv(?:e|ed|ing)|alongside|on the side|accompany)\b/i
+
 /** Food written in the recipe itself that none of its lines holds, however deep, and nobody has answered for. */
 export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
   const texts: { where: Written; at: number; text: string }[] = [
-    { where: 'name', at: 0, text: recipe.name },
-    ...recipe.lines.map(({ heading = '' }, at) => ({ where: 'heading' as const, at, text: heading })),
+    // a name tells nobody to do anything: “Cream loaf” is of cream
+    { where: 'name', at: 0, text: `${called}${recipe.name}` },
+    ...recipe.lines.map(({ heading }, at) => ({
+      where: 'heading' as const,
+      at,
+      text: heading ? called + heading : '',
+    })),
+    ...recipe.lines.map(({ text = '', prep = '', role }, at) => ({
+      where: 'line' as const,
+      at,
+      // its own name is what was chosen for it; what is served beside is no part of it
+      text:
+        role === 'beside'
+          ? ''
+          : `${blank(headOf(text))}${text.slice(headOf(text).length)} . ${text.includes(prep) ? '' : prep}`,
+    })),
     ...recipe.steps.map(({ text }, at) => ({ where: 'step' as const, at, text })),
     { where: 'notes', at: 0, text: recipe.notes ?? '' },
   ]
   const dictionary = dictionaryOf(workbook.ingredients)
   const said = texts.filter(({ text }) => text !== '' && foodsIn(text, dictionary).length > 0)
   if (said.length === 0) return []
-  const answers = answersOf(recipe, workbook, dictionary)
+  const eaten = answersOf(recipe, workbook, dictionary, false)
+  const served = answersOf(recipe, workbook, dictionary, true)
   const answered = new Set((recipe.answers ?? []).map(one => stemsOf(one.word)))
   const seen = new Set<string>()
   const open: OpenFood[] = []
@@ -234,12 +278,17 @@ export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
     open.push({ where, at, word: word.toLowerCase() })
   }
   for (const { where, at, text } of said) {
+    const serving = where !== 'name' && where !== 'line' && serves.test(text)
     for (const one of foodsIn(text, dictionary)) {
-      // "Date paste" is what the recipe makes; "Chestnut cream" is asked about, as it warns of milk
-      const itself = where === 'name' && !one.strict && text.slice(one.end).trim() === ''
-      if (!itself && !isAnswered(one, answers)) put(where, at, one.word)
+      // "Date paste", "Lemon syrup" are what the recipe makes; "Chestnut cream" is asked about, as it warns of milk
+      const itself =
+        where === 'name' &&
+        !one.strict &&
+        text.slice(one.end).trim() === '' &&
+        (one.start === called.length || made.test(one.word))
+      if (!itself && !isAnswered(one, eaten) && !(serving && isAnswered(one, served))) put(where, at, one.word)
     }
-    if (where === 'step' && flouring.test(text) && !answers.flourOnTin) put(where, at, 'flour')
+    if (where === 'step' && flouring.test(text) && !eaten.flourOnTin) put(where, at, 'flour')
   }
   return open
 }
@@ -248,7 +297,9 @@ const place: Record<Written, string> = {
   name: 'the name speaks',
   notes: 'the notes speak',
   heading: 'a heading speaks',
+  line: 'a line speaks',
   step: 'the method speaks',
 }
 /** "the method speaks of “butter”, and no line holds it". */
-export const openFact = ({ where, word }: OpenFood): string => `${place[where]} of “${word}”, and no line holds it`
+export const openFact = ({ where, word }: OpenFood): string =>
+  `${place[where]} of “${word}”, and no line ${where === 'line' ? 'is it' : 'holds it'}`

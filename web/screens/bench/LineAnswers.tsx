@@ -6,8 +6,8 @@ import type { BenchEdit } from '@fair-tin/core/edit'
 import type { Line } from '@fair-tin/core/model'
 import { typedNumber } from '@fair-tin/core/words'
 import { Choose } from '../../ui/Choose'
+import { TypedField } from './cost/TypedField'
 import type { Editing } from './editing'
-import { useTyped } from './useTyped'
 
 type Answer = 'afterBake' | 'weighed' | 'retained' | 'leavesNothing' | 'sweetens' | 'goesAlong'
 const said = <F extends Answer>(line: Line, field: F, to: Line[F] | null): BenchEdit =>
@@ -60,7 +60,7 @@ export function LineAnswers({
           value: unsaid,
           label: 'of what is ready to use',
         })}
-      {(line.role === 'drained' || line.retained !== undefined) && <Stays line={line} name={name} editing={editing} />}
+      {(line.role === 'drained' || line.retained !== undefined) && <Stays line={line} editing={editing} />}
       {line.role === 'beside' &&
         ask('goesAlong', 'Packed along with it', [{ value: 'yes', label: 'yes: the label names it', is: true }], {
           value: unsaid,
@@ -85,45 +85,19 @@ export function LineAnswers({
 }
 
 /** How much of what is drained stays in the food, as a share of what went in. */
-function Stays({ line, name, editing }: { line: Line; name: string; editing: Editing }) {
-  const now = line.retained === undefined ? '' : String(Math.round(line.retained * 1000) / 10)
-  const { typed, problem, open, type, keep, cancel } = useTyped(
-    text => {
-      if (text.trim() === '') return { edits: [said(line, 'retained', null)] }
-      const percent = typedNumber(text)
-      return percent >= 0 && percent <= 100
-        ? { edits: [said(line, 'retained', percent / 100)] }
-        : { problem: 'A share of what went in: 0 to 100.' }
-    },
-    editing.hands,
-    true,
-  )
+function Stays({ line, editing }: { line: Line; editing: Editing }) {
   return (
-    <label className="text-[13px] text-quiet">
-      Stays in the food, % of it
-      <input
-        className="field text-ink"
-        inputMode="decimal"
-        maxLength={8}
-        aria-label={`How much of ${name} stays in the food, %`}
-        aria-invalid={problem ? true : undefined}
-        placeholder={line.role === 'drained' ? '0' : '100'}
-        value={typed ?? now}
-        onFocus={() => open(now)}
-        onChange={event => {
-          if (typed === null) open(now)
-          type(event.target.value)
-        }}
-        onBlur={keep}
-        onKeyDown={event => {
-          if (event.key === 'Enter') keep()
-          if (event.key === 'Escape' && typed !== null && typed !== now) {
-            event.stopPropagation()
-            cancel()
-          }
-        }}
-      />
-      {problem && <span className="text-breaks">{problem}</span>}
-    </label>
+    <TypedField
+      label={`Stays in the food, % of it${line.role === 'drained' ? ' (empty: none)' : ''}`}
+      value={line.retained === undefined ? '' : String(Math.round(line.retained * 1000) / 10)}
+      hands={editing.hands}
+      read={text => {
+        if (text.trim() === '') return { edits: [said(line, 'retained', null)] }
+        const percent = typedNumber(text)
+        return percent >= 0 && percent <= 100
+          ? { edits: [said(line, 'retained', percent / 100)] }
+          : { problem: 'A share of what went in: 0 to 100.' }
+      }}
+    />
   )
 }

@@ -38,6 +38,9 @@ export function OpenQuestions({
           key={food.word}
           food={food}
           recipe={recipe}
+          meant={recipe.lines
+            .flatMap(({ of }) => ('ingredient' in of ? (larder.find(one => one.id === of.ingredient)?.name ?? []) : []))
+            .filter((name, at, all) => all.indexOf(name) === at && name.toLowerCase().split(/\W+/).includes(food.word))}
           onLine={() => {
             const text = food.where === 'step' ? (recipe.steps[food.at]?.text ?? '') : ''
             const edit = addEdit(food.word, recipe, larder, parts, recipe.lines.at(-1)?.id ?? null)
@@ -81,11 +84,14 @@ const answering = (was: readonly Answer[], to: readonly Answer[]): BenchEdit => 
 function Question({
   food,
   recipe,
+  meant,
   onLine,
   onAnswer,
 }: {
   food: OpenFood
   recipe: Recipe
+  /** What in it has the word in its name: the plant butter of “butter”. */
+  meant: readonly string[]
   onLine: () => void
   onAnswer: (said: string) => void
 }) {
@@ -102,6 +108,11 @@ function Question({
           <button type="button" className="do" onClick={onLine}>
             Make it a line, {roleName[roleInStep(step, food.word)]}
           </button>
+          {meant.map(name => (
+            <button key={name} type="button" className="do" onClick={() => onAnswer(`the ${name} is meant`)}>
+              The {name} is meant
+            </button>
+          ))}
           <button type="button" className="do" onClick={() => setSaid('')}>
             It is not in it
           </button>
