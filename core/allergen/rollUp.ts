@@ -1,7 +1,8 @@
 // What each allergen's status is over everything that touches the food, with every reason kept.
 import { proofOf } from '../ingredient/evidence'
-import { groupMentions, mentions } from '../ingredient/lexicon'
+import { mentions } from '../ingredient/lexicon'
 import { isFreeByNature } from '../ingredient/nature'
+import { spokenIn } from '../ingredient/spoken'
 import { textsOf } from '../ingredient/texts'
 import type { ExemptKind, RulePack } from '../market/rulePack'
 import { type AllergenCode, type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
@@ -39,25 +40,6 @@ export interface Finding {
   at: number
 }
 
-/** Ingredients are plain data and never changed in place, so the words found in one are kept with it. */
-const wordsFound = new WeakMap<Ingredient, Map<AllergenCode, string>>()
-
-/** For each allergen the first word in names and composition that gives it away. */
-function wordsIn(ingredient: Ingredient): Map<AllergenCode, string> {
-  const known = wordsFound.get(ingredient)
-  if (known) return known
-  const words = new Map<AllergenCode, string>()
-  for (const text of textsOf(ingredient))
-    for (const mention of mentions(text)) if (!words.has(mention.code)) words.set(mention.code, mention.word)
-  // "mixed nuts": which of them is asked for, until one is put down
-  for (const text of textsOf(ingredient))
-    for (const { codes, word } of groupMentions(text))
-      if (!codes.some(code => ingredient.allergens[code]?.status === 'contains' || words.has(code)))
-        for (const code of codes) words.set(code, word)
-  wordsFound.set(ingredient, words)
-  return words
-}
-
 /** A word in names, notes or composition that speaks of `code` and is none of `but`; undefined where there is none. */
 export const wordFor = (ingredient: Ingredient, code: AllergenCode, but: RegExp): string | undefined =>
   textsOf(ingredient)
@@ -72,7 +54,7 @@ const madeFrom: Partial<Record<AllergenCode, (typeof animalTraits)[number]>> = {
 
 /** What in the ingredient's own words or kind says that it is there, or null. */
 function spokenOf(ingredient: Ingredient, code: AllergenCode): string | null {
-  const word = wordsIn(ingredient).get(code)
+  const word = spokenIn(ingredient).get(code)
   if (word !== undefined) return `“${word}” speaks of ${allergenName[code]}`
   const animal = madeFrom[code]
   return animal && ingredient.traits.animal?.includes(animal)

@@ -2,6 +2,7 @@
 // Common practice, no published source; the names of Annex II (Regulation (EU) 1169/2011) are marked as clear.
 import type { AllergenCode } from '../model/allergen'
 import { rememberedByText } from '../words/remembered'
+import { foreignMentions } from './foreign'
 import { absent, blank, bound } from './sober'
 
 interface Entry {
@@ -169,6 +170,13 @@ function look(text: string): Mention[] {
   for (const { code, clear, pattern } of compiled)
     for (const match of sober.matchAll(pattern))
       found.push({ code, start: match.index, end: match.index + match[0].length, word: match[0], clear })
+  for (const { named, start, end, word } of foreignMentions(text))
+    if (
+      named !== 'nuts' &&
+      named !== 'gluten' &&
+      !found.some(one => one.code === named && one.start < end && one.end > start)
+    )
+      found.push({ code: named, start, end, word, clear: false })
   return found.sort((a, b) => a.start - b.start || b.end - a.end)
 }
 
@@ -206,9 +214,22 @@ export interface GroupMention {
 /** Words for a group in the text, each with every kind it may mean. */
 export function groupMentions(text: string): GroupMention[] {
   const sober = text.replace(nonDairy, blank).replace(disguise, blank).replace(absent, blank)
-  return groups.flatMap(({ codes, pattern }) =>
-    [...sober.matchAll(pattern)].map(({ 0: word, index }) => ({ codes, start: index, end: index + word.length, word })),
+  const foreign = foreignMentions(text).flatMap(({ named, start, end, word }) =>
+    named === 'nuts' || named === 'gluten'
+      ? [{ codes: (named === 'nuts' ? groups[0] : groups[1])!.codes, start, end, word }]
+      : [],
   )
+  return [
+    ...groups.flatMap(({ codes, pattern }) =>
+      [...sober.matchAll(pattern)].map(({ 0: word, index }) => ({
+        codes,
+        start: index,
+        end: index + word.length,
+        word,
+      })),
+    ),
+    ...foreign,
+  ]
 }
 
 /** Where a phrase only sounds like an allergen: "plant butter", "cream of tartar". */

@@ -1,12 +1,18 @@
 // A supplier's ingredient statement, read into a composition tree, with the allergens its words speak of.
-import type { AllergenCode } from '../model/allergen'
+import { type AllergenCode, glutenCereals } from '../model/allergen'
 import type { Component } from '../model/ingredient'
+import { clausesOf } from './clauses'
+import { foreignMentions, opensList } from './foreign'
+import { isKnownFood } from './knownFood'
 import { mentions } from './lexicon'
+import { type OpenGroup, treeNuts, usuallyIn } from './usually'
 
 export interface ReadStatement {
   components: Component[]
   contains: AllergenCode[]
   mayContain: AllergenCode[]
+  /** Named as a group only ("nuts", "breadcrumbs"): one of these is likely in it, and nobody has said which. */
+  groups: OpenGroup[]
   /** Sentences that are neither list nor warning: storage, "suitable for vegans", "free from milk". No proof of anything. */
   unread: string[]
   /** For each allergen proposed, the words it came from. */
@@ -220,67 +226,32 @@ function bracketEndsIt(text: string): boolean {
   return true
 }
 
-/** Where a sentence of its own begins, though no full stop stands before it. */
-const opensSentence =
-  /(?<=[\p{L}\p{N})\]%.;]\s+)(?=(?:May (?:also )?(?:contain|be present)|Contains?:|Contains (?!2|less)|CONTAINS|MAY (?:ALSO )?CONTAIN|Allerg(?:y|en)|ALLERG|Produced|Made in|Made on|Manufactured|Packed|Prepared in|Processed in|Free from|Suitable for|Not suitable|Storage|Store |Traces|For allergens|Due to|Cannot guarantee|Our |This product|Cocoa solids|Milk solids))/gu
-/** A full stop ends a sentence where the next begins with a capital; not after "min." or in "0.5". */
-const sentences = (text: string): string[] => {
-  const out: string[] = []
-  for (const part of text.replace(opensSentence, '\n').split(/\n+/)) {
-    let depth = 0
-    let from = 0
-    for (let at = 0; at < part.length; at++) {
-      const letter = part[at]!
-      if ('([{'.includes(letter)) depth++
-      else if (')]}'.includes(letter)) depth = Math.max(0, depth - 1)
-      else if (
-        letter === '.' &&
-        depth === 0 &&
-        /^\s+["“']?[\p{Lu}(]|^\s*$/u.test(part.slice(at + 1)) &&
-        !/\b(?:min|max|approx|ca|no|vit|incl|e\.g|i\.e)$/i.test(part.slice(from, at))
-      ) {
-        out.push(part.slice(from, at + 1))
-        from = at + 1
-      }
-    }
-    out.push(part.slice(from))
-  }
-  return out.map(one => one.trim()).filter(one => /[\p{L}\p{N}]/u.test(one))
-}
-
-const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\bnot suitable for\b|\brisk of\b/i
-const warningInBrackets = /\s*[([]\s*may (?:also )?contain\b[^()[\]]*[)\]]/gi
-/**
- * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
- * ("free from nuts", "with no nuts", "does not handle nuts") is none.
- */
-const sharedPlace =
-  /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
-/** Beyond this a sentence is read as a list: what it names then counts as contained, the safer side. */
-const longestWarning = 1200
-/** "Gluten free oats" is a thing, "gluten free" a promise. */
-const freeThing = /[- ]free (?!from|of|range|product|recipe|and|diets?)\p{L}+/iu
-const absence =
-  /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
-const box = /^(?:allerg(?:en|y)[\p{L} ]*:?\s*)?contains?\b:?\s+|^allergens?(?: present)?:\s+/iu
 /** What a warning calls by its group. The market names kinds, so all kinds are meant. */
-const groups: [RegExp, AllergenCode[], string][] = [
-  [
-    /(?<![\p{L}-])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)/iu,
-    ['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'],
-    'nuts',
-  ],
-  [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, ['wheat', 'rye', 'barley', 'oats'], 'gluten'],
+const groups: [RegExp, readonly AllergenCode[], string][] = [
+  [/(?<![\p{L}-])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)/iu, treeNuts, 'nuts'],
+  [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, glutenCereals, 'gluten'],
   [/(?<![\p{L}-])(?:dairy|lactose)(?![\p{L}-])(?![- ]free)/iu, ['milk'], 'dairy'],
   [/(?<![\p{L}-])shell ?fish(?![\p{L}-])/iu, ['crustaceans', 'molluscs'], 'shellfish'],
 ]
 
 type Words = Map<AllergenCode, string>
+/** Groups that a text names and no kind of them. */
+const groupsNamed = (text: string): OpenGroup[] => {
+  const found = speaking(text, false)
+  return [
+    ...groups.flatMap(([pattern, codes, word]) => (pattern.test(text) ? [{ codes, word }] : [])),
+    ...foreignMentions(text).flatMap(({ named, word }) => (isGroup(named) ? [{ codes: groupCodes[named], word }] : [])),
+  ].filter(({ codes }) => !codes.some(code => found.has(code)))
+}
+const groupCodes = { nuts: treeNuts, gluten: glutenCereals }
+const isGroup = (named: string): named is keyof typeof groupCodes => named in groupCodes
+
 function speaking(text: string, withGroups: boolean): Words {
   const found: Words = new Map()
   for (const { code, word } of mentions(text)) if (!found.has(code)) found.set(code, word)
   if (!withGroups) return found
+  for (const { named, word } of foreignMentions(text))
+    if (isGroup(named)) for (const code of groupCodes[named]) if (!found.has(code)) found.set(code, word)
   for (const [pattern, codes, word] of groups) {
     if (!pattern.test(text)) continue
     // "nuts (almonds, hazelnuts)", "gluten (wheat)": the kinds are named, so only they are meant
@@ -302,6 +273,7 @@ function unreadable(text: string): ReadStatement {
     components: [],
     contains,
     mayContain: [],
+    groups: [],
     unread: [text.trim()],
     words: Object.fromEntries(contains.map(code => [code, 'named somewhere in it'])),
     doubts: ['This is too long, or has brackets too deep, to be read. Paste only the list from the pack.'],
@@ -328,76 +300,47 @@ export function readStatement(text: string): ReadStatement {
     .replace(/,\s*,/g, ',')
     .replace(/[ \t\u00a0]+/g, ' ')
     .replace(/^\s*(?:ingredients?|composition)\s*(?:list|statement|declaration)?\s*:\s*/i, '')
+    .replace(opensList, '')
     .trim()
-  const list: string[] = []
-  const contained: string[] = []
-  const warned: string[] = []
-  const unread: string[] = []
-  for (const whole of sentences(body)) {
-    // "cultures (may contain milk)": a warning in the middle of a list
-    const sentence = whole.replace(warningInBrackets, (bracketed: string) => {
-      warned.push(bracketed)
-      return ''
-    })
-    // "Allergens: see ingredients in bold" names none
-    if (
-      /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i.test(sentence) &&
-      !/^[^.]*,/.test(sentence.replace(/see.*$/i, ''))
-    )
-      unread.push(sentence)
-    else if (
-      sentence.length <= longestWarning &&
-      (warning.test(sentence) || (list.length > 0 && sharedPlace.test(sentence))) &&
-      (list.length > 0 ||
-        !/,/.test(sentence) ||
-        /^(?:may|produced|made|packed|manufactured|traces|not suitable)/i.test(sentence))
-    )
-      warned.push(sentence)
-    else if (
-      box.test(sentence) &&
-      !/^contains?:?\s*(?:2 ?%|less)/i.test(sentence) &&
-      (list.length > 0 || /^allerg|:/i.test(sentence))
-    )
-      contained.push(sentence.replace(box, ''))
-    else if (
-      absence.test(sentence) &&
-      !(list.length === 0 && freeThing.test(sentence)) &&
-      (list.length > 0 || !/,/.test(sentence.replace(/free (?:from|of).*$/i, '')))
-    ) {
-      // a list that ends in a promise: the list is still a list
-      const before = /^(.*?,.*?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
-      if (before && list.length === 0) list.push(before[1]!)
-      else unread.push(sentence)
-    } else if (
-      list.length === 0 ||
-      (/,/.test(sentence) && !/\b(?:store|keep|best before|once opened|serve)\b/i.test(sentence))
-    ) {
-      const promise = /^(.+?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
-      list.push(
-        (promise ? promise[1]! : sentence).replace(/^contains:?\s*(?:2 ?%|less than 2 ?%)[^:]*(?::| of)\s*/i, ''),
-      )
-    } else unread.push(sentence)
-  }
-  const words = list.map(one => balanced(one.replace(/\.$/, '')))
-  const inList = speaking(words.join(' ; '), false)
-  const inBox = speaking(contained.join(' ; '), true)
-  const said: Words = new Map([...inBox, ...inList])
-  // "gluten (wheat)" in the box, or wheat in the list: the kinds that are there are named
-  for (const [, codes, word] of groups)
-    if (codes.some(code => inList.has(code)))
-      for (const code of codes) if (inBox.get(code) === word && !inList.has(code)) said.delete(code)
-  const may = speaking(warned.join(' ; '), true)
-  // a warning that names nothing known is for her to read
-  unread.push(...warned.filter(one => speaking(one, true).size === 0))
-  const mayContain = [...may.keys()].filter(code => !said.has(code))
+  const said = clausesOf(body)
+  const list = said.list.map(one => balanced(one.replace(/\.$/, '')))
+  const read = list.flatMap(components)
+  const inList = speaking(list.join(' ; '), false)
+  const inBox = speaking(said.contains.join(' ; '), false)
+  const contains: Words = new Map([...inBox, ...inList])
+  const may = speaking(said.may.join(' ; '), true)
   return {
-    components: words.flatMap(components),
-    contains: [...said.keys()],
-    mayContain,
-    unread,
-    words: Object.fromEntries([...may, ...said]),
-    doubts: doubtsOf(list.join(' ; '), words.flatMap(components)),
+    components: read,
+    contains: [...contains.keys()],
+    mayContain: [...may.keys()].filter(code => !contains.has(code)),
+    groups: openGroups(said.contains, read, [...contains.keys()]),
+    // a warning that names nothing known is for her to read
+    unread: [...said.other, ...said.may.filter(one => speaking(one, true).size === 0)],
+    words: Object.fromEntries([...may, ...contains]),
+    doubts: [...said.doubts, ...doubtsOf(said.list.join(' ; '), read), ...tongueDoubt(body, read)],
   }
+}
+
+/** Groups that the box and the list name without a kind: "contains nuts", "breadcrumbs". Any kind that is named settles its group. */
+function openGroups(box: readonly string[], read: readonly Component[], named: readonly AllergenCode[]): OpenGroup[] {
+  const open = [...box.flatMap(groupsNamed), ...usuallyIn(read)].filter(
+    ({ codes }) => !codes.some(code => named.includes(code)),
+  )
+  return open.filter(({ codes }, at) => open.findIndex(one => one.codes.join() === codes.join()) === at)
+}
+
+/** Most of it in words that are not known here: then nobody has read it. */
+function tongueDoubt(body: string, read: readonly Component[]): string[] {
+  const flat = (list: readonly Component[]): Component[] => list.flatMap(one => [one, ...flat(one.components ?? [])])
+  const names = flat(read).map(one => one.name)
+  const letters = body.match(/\p{L}/gu)?.length ?? 0
+  const readable = body.match(/[\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}]/gu)?.length ?? 0
+  const strange = names.length >= 3 && names.filter(isKnownFood).length * 4 < names.length
+  return letters > 0 && (readable * 2 < letters || strange)
+    ? [
+        'Most of its words are not known here. If it is in another tongue, have it read by somebody who speaks it: every allergen stays unknown.',
+      ]
+    : []
 }
 
 function doubtsOf(text: string, read: readonly Component[]): string[] {

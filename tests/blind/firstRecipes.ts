@@ -117,13 +117,7 @@ Drizzle: juice of the lemons with 85g granulated sugar. Pour over while warm.`,
 | TOTAL | 726 g | |
 
 Method: whisk egg & oil, add dry. Oven 190. 25 min. Serve with clotted cream.`,
-    lines: [
-      '300 g White rice flour',
-      '150 g Tapioca starch',
-      '6 g Xanthan gum',
-      '150 g Egg',
-      '120 g Sunflower oil',
-    ],
+    lines: ['300 g White rice flour', '150 g Tapioca starch', '6 g Xanthan gum', '150 g Egg', '120 g Sunflower oil'],
     also: ['clotted cream'],
     celsius: 190,
     minutes: '25',

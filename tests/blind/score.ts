@@ -21,7 +21,12 @@ const sized = (value: number, unit: string) => {
   return `${(value * times).toPrecision(3)} ${as}`
 }
 const bag = (text: string) =>
-  (text.toLowerCase().normalize('NFC').match(/[\p{L}\p{N}’'-]+/gu) ?? [])
+  (
+    text
+      .toLowerCase()
+      .normalize('NFC')
+      .match(/[\p{L}\p{N}’'-]+/gu) ?? []
+  )
     .filter(word => !['of', 'the', 'a', 'large', 'medium', 'small', 'de', 'di'].includes(word))
     .sort()
     .join(' ')
@@ -29,7 +34,8 @@ const summed = (amounts: readonly Amount[]) => {
   const [first] = amounts
   if (!first) return ''
   const same = amounts.every(one => (inOne[one.unit]?.[1] ?? one.unit) === (inOne[first.unit]?.[1] ?? first.unit))
-  if (!same) return amounts.map(one => `${one.value < 0 ? '- ' : '+ '}${sized(Math.abs(one.value), one.unit)}`).join(' ')
+  if (!same)
+    return amounts.map(one => `${one.value < 0 ? '- ' : '+ '}${sized(Math.abs(one.value), one.unit)}`).join(' ')
   if (first.upTo !== undefined) return `${sized(first.value, first.unit)} ~ ${sized(first.upTo, first.unit)}`
   const as = inOne[first.unit]?.[1] ?? first.unit
   const all = amounts.reduce((sum, one) => sum + one.value * (inOne[one.unit]?.[0] ?? 1), 0)
@@ -42,7 +48,11 @@ function wantedAmount(text: string): Amount[] {
     const [sign, rest] = /^[+-] /.test(part) ? [part[0], part.slice(2)] : ['+', part]
     const [range = '', unit = 'each'] = rest.split(' ')
     const [value = 0, upTo] = range.split('~').map(Number)
-    return { value: sign === '-' ? -value : value, ...(upTo === undefined ? {} : { upTo }), unit: unit as Amount['unit'] }
+    return {
+      value: sign === '-' ? -value : value,
+      ...(upTo === undefined ? {} : { upTo }),
+      unit: unit as Amount['unit'],
+    }
   })
 }
 const amountsOf = (read: Pick<ReadLine, 'amount' | 'plus' | 'also'>) => (read.amount ? [read.amount, ...read.plus] : [])
@@ -63,7 +73,11 @@ export function scoreLines(rows: readonly (readonly [string, string, string])[])
   const theirs = rows.filter(([text, amount, item]) => {
     const [read] = parseIngredient(text)
     const size = Number(amount.split(/[ ~]/)[0])
-    return read && (amount === '' ? read.quantity === null : Math.abs((read.quantity ?? 0) - size) < 0.01) && bag(read.description) === bag(item)
+    return (
+      read &&
+      (amount === '' ? read.quantity === null : Math.abs((read.quantity ?? 0) - size) < 0.01) &&
+      bag(read.description) === bag(item)
+    )
   }).length
   return { of: rows.length, right: rows.length - misses.length, theirs, misses }
 }
@@ -81,12 +95,19 @@ export function scoreStatements(rows: readonly SaidStatement[]) {
     const read = readStatement(row.text)
     const inIt = new Set<string>(read.contains)
     const may = new Set<string>(read.mayContain)
-    // A group is heard where some of its kinds are said, or where a doubt is raised that names it.
+    // heard too: what is asked about, as a group or as what such a thing usually holds
+    const asked = new Set<string>(read.groups.flatMap(group => group.codes))
     const heard = (set: Set<string>, code: string) =>
-      groupOf[code] ? groupOf[code].every(kind => set.has(kind) || inIt.has(kind)) || openGroups(read).includes(code) : set.has(code)
+      groupOf[code]
+        ? groupOf[code].every(kind => set.has(kind) || inIt.has(kind)) || groupOf[code].every(kind => asked.has(kind))
+        : set.has(code) || asked.has(code)
     const wrong = [
-      ...codes(row.contains).filter(code => !heard(inIt, code)).map(code => `no ${code}`),
-      ...codes(row.may ?? '').filter(code => !heard(may, code)).map(code => `no may ${code}`),
+      ...codes(row.contains)
+        .filter(code => !heard(inIt, code))
+        .map(code => `no ${code}`),
+      ...codes(row.may ?? '')
+        .filter(code => !heard(may, code))
+        .map(code => `no may ${code}`),
     ]
     if (wrong.length > 0) lost.push(`${row.text}: ${wrong.join(', ')}`)
     const allowed = (text: string) => new Set(codes(text).flatMap(code => groupOf[code] ?? [code]))
@@ -98,9 +119,6 @@ export function scoreStatements(rows: readonly SaidStatement[]) {
   }
   return { of: rows.length, right: rows.length - misses.length, lost, misses }
 }
-const openGroups = (read: ReturnType<typeof readStatement>) =>
-  'groups' in read ? ((read as { groups: { code: string }[] }).groups.map(one => one.code)) : []
-
 export function scoreRecipes(recipes: readonly SaidRecipe[]) {
   let right = 0
   let of = 0
@@ -129,12 +147,28 @@ export function scoreRecipes(recipes: readonly SaidRecipe[]) {
       else wrong.push(`${name} ${is}, not ${wanted}`)
     }
     fact('oven', read.ovenCelsius && Math.round(read.ovenCelsius), recipe.celsius)
-    fact('minutes', read.minutes && [read.minutes.from, read.minutes.to].filter(one => one !== undefined).join('~'), recipe.minutes)
+    fact(
+      'minutes',
+      read.minutes && [read.minutes.from, read.minutes.to].filter(one => one !== undefined).join('~'),
+      recipe.minutes,
+    )
     fact('pieces', read.pieces, recipe.pieces)
     // Where a food may be heard: in a line, or where all open words are searched.
-    const kept = [...read.lines.map(line => [line.item, line.prep ?? '', ...line.alternatives].join(' ')), ...read.steps.map(step => step.text), ...read.unread, read.title].join('\n').toLowerCase()
+    const kept = [
+      ...read.lines.map(line => [line.item, line.prep ?? '', ...line.alternatives].join(' ')),
+      ...read.steps.map(step => step.text),
+      ...read.unread,
+      read.title,
+    ]
+      .join('\n')
+      .toLowerCase()
     for (const food of [...recipe.also, ...missed.map(one => one.replace(/^~ |^\S+ \S+ /, ''))])
-      if (!bag(food).split(' ').every(word => kept.includes(word.slice(0, 5)))) lost.push(`${recipe.text.split('\n')[0]}: ${food}`)
+      if (
+        !bag(food)
+          .split(' ')
+          .every(word => kept.includes(word.slice(0, 5)))
+      )
+        lost.push(`${recipe.text.split('\n')[0]}: ${food}`)
     if (missed.length + wrong.length === 0) whole++
     else
       misses.push(

@@ -166,14 +166,7 @@ roll out on fine oatmeal
 cut 16
 gas 4, 25 min, turn over, 5 min more
 good with butter & cheese`,
-    lines: [
-      '8 oz oatmeal',
-      '2 oz oatmeal',
-      '0.5 tsp salt',
-      '0.25 tsp bic soda',
-      '2 oz lard',
-      '~ boiling water',
-    ],
+    lines: ['8 oz oatmeal', '2 oz oatmeal', '0.5 tsp salt', '0.25 tsp bic soda', '2 oz lard', '~ boiling water'],
     also: ['butter', 'cheese'],
     celsius: 180,
     pieces: 16,

@@ -9,6 +9,8 @@ it('the first set', () => {
   const [one, two, three] = [scoreLines(lines), scoreStatements(statements), scoreRecipes(recipes)]
   console.log(`lines ${one.right}/${one.of} (a general parser ${one.theirs})\n${one.misses.join('\n')}`)
   console.log(`statements ${two.right}/${two.of}, ${two.lost.length} lost\n${two.misses.join('\n')}`)
-  console.log(`recipes: lines ${three.right}/${three.of}, whole ${three.whole}/${three.recipes}, facts ${three.facts}/${three.factsOf}\n${three.misses.join('\n')}\nlost: ${three.lost.join(' · ')}`)
+  console.log(
+    `recipes: lines ${three.right}/${three.of}, whole ${three.whole}/${three.recipes}, facts ${three.facts}/${three.factsOf}\n${three.misses.join('\n')}\nlost: ${three.lost.join(' · ')}`,
+  )
   expect(one.of + two.of + three.recipes).toBe(172)
 })

@@ -1,9 +1,10 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
 import { exemptForms } from '@fair-tin/core/allergen'
-import { kindConflict, kindFact, mentions, whatProves } from '@fair-tin/core/ingredient'
+import { kindConflict, kindFact, mentions, readStatement, spokenIn, whatProves } from '@fair-tin/core/ingredient'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
+  type AllergenCode,
   animalTraits,
   evidenceKindName,
   evidenceKinds,
@@ -107,20 +108,23 @@ export function IngredientSheet({
       {refusal(path) && <span className="text-breaks">{refusal(path)}</span>}
     </label>
   )
-  const spoken = useMemo(
-    () =>
-      new Map(
-        mentions(
-          `${sheet.name} . ${sheet.labelName} . ${sheet.notes} . ${sheet.madeOf === 'list' ? sheet.statement : ''}`,
-        ).map(one => [one.code, one.word]),
-      ),
-    [sheet.name, sheet.labelName, sheet.notes, sheet.madeOf, sheet.statement],
-  )
   const proofs = proofOptions(sheet)
   const changed = useMemo(() => {
     const built = ingredientFrom(sheet)
     return 'ingredient' in built ? built.ingredient : null
   }, [sheet])
+  const spoken = useMemo(() => {
+    const listed = sheet.madeOf === 'list' ? readStatement(sheet.statement) : null
+    return new Map<AllergenCode, string>([
+      ...(listed?.groups ?? [])
+        .filter(({ codes }) => !codes.some(code => sheet.allergens[code].status === 'contains'))
+        .flatMap(({ codes, word }) => codes.map(code => [code, word] as const)),
+      ...mentions(`${sheet.name} . ${sheet.labelName} . ${sheet.notes} . ${listed ? sheet.statement : ''}`).map(
+        one => [one.code, one.word] as const,
+      ),
+      ...(changed ? spokenIn(changed) : []),
+    ])
+  }, [changed, sheet.name, sheet.labelName, sheet.notes, sheet.madeOf, sheet.statement, sheet.allergens])
   const exemptHere = useMemo(
     () => new Map(changed ? exemptForms(changed, exemptKinds).map(one => [one.code, one.what] as const) : []),
     [changed],

@@ -1,6 +1,6 @@
 // What it is made of: the list as on the pack, read into a tree to put right, and the allergens its words speak of.
 'use client'
-import { readStatement } from '@fair-tin/core/ingredient'
+import { kindQuestion, readStatement } from '@fair-tin/core/ingredient'
 import { compositionText } from '@fair-tin/core/label'
 import { type AllergenCode, allergenName } from '@fair-tin/core/model'
 import { useMemo } from 'react'
@@ -98,6 +98,13 @@ export function MadeOf({
               <p className="text-quiet">What it does not mention stays unknown until somebody answers for it.</p>
             </div>
           )}
+          {read.groups
+            .filter(({ codes }) => !codes.some(code => sheet.allergens[code].status === 'contains'))
+            .map(group => (
+              <p key={kindQuestion(group)} className="mt-1 text-[13px] text-unproven">
+                {kindQuestion(group)}
+              </p>
+            ))}
           {read.unread.length > 0 && (
             <p className="mt-1 text-[13px] text-quiet">Left as text, and proof of nothing: {read.unread.join(' ')}</p>
           )}

@@ -1,0 +1,138 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { clausesOf } from './clauses'
+import { readStatement } from './statement'
+import { usuallyIn } from './usually'
+
+const brief = (text: string) => {
+  const { list, contains, may, other } = clausesOf(text)
+  return { list, contains, may, other }
+}
+describe('clauses of a statement', () => {
+  it.each<[string, Partial<ReturnType<typeof brief>>]>([
+    [
+      'Filling (sugar, may contain nuts), rice flour',
+      { list: ['Filling (sugar), rice flour'], may: ['may contain nuts'] },
+    ],
+    ['Cultures (may contain milk), salt', { list: ['Cultures, salt'], may: ['may contain milk'] }],
+    ['Rice, salt, may contain soya', { list: ['Rice, salt'], may: ['may contain soya'] }],
+    ['Rice [oil; traces of egg], salt', { list: ['Rice [oil], salt'], may: ['traces of egg'] }],
+    ['Milk: yes. Eggs: no.', { contains: ['Milk'], other: ['Eggs: no'], list: [] }],
+    ['Soya: present; nuts: may contain; egg: absent', { contains: ['Soya'], may: ['nuts'], other: ['egg: absent'] }],
+    ['Rice. Contains no milk, eggs or nuts.', { list: ['Rice.'], other: ['Contains no milk, eggs or nuts.'] }],
+    ['This product contains nuts.', { contains: ['nuts.'], list: [] }],
+    ['Allergens: none. Rice.', { other: ['Allergens: none'], list: ['Rice.'] }],
+    ['Rice. Das Produkt kann Spuren von Soja enthalten.', { may: ['Das Produkt kann Spuren von Soja enthalten.'] }],
+    ['Reis, Salz, kann Milch enthalten', { list: ['Reis, Salz'], may: ['kann Milch enthalten'] }],
+    [
+      'Unsuitable for nut allergy sufferers. Rice.',
+      { may: ['Unsuitable for nut allergy sufferers.'], list: ['Rice.'] },
+    ],
+  ])('%s', (text, wanted) => expect(brief(text)).toMatchObject(wanted))
+  it('a promise ends where the list goes on, and says so', () => {
+    const { list, other, doubts } = clausesOf('Free from dairy, soya, peanut oil, sunflower oil, salt')
+    expect([list, other]).toEqual([['peanut oil, sunflower oil, salt'], ['Free from dairy, soya']])
+    expect(doubts[0]).toContain('read as ending before “peanut oil”')
+    expect(clausesOf('Free from wheat, dairy and sugar.').doubts).toEqual([])
+    // what people avoid may be promised; where a list follows it belongs to the list
+    expect(clausesOf('Free from milk, sugar, hazelnut paste').list).toEqual(['sugar, hazelnut paste'])
+  })
+})
+
+describe('a statement made of clauses', () => {
+  const names = {
+    milk: 'whey powder',
+    soy: 'soya flour',
+    egg: 'dried egg',
+    sesame: 'sesame seeds',
+    mustard: 'mustard flour',
+    lupin: 'lupin flour',
+  } as const
+  type Code = keyof typeof names
+  const codes = Object.keys(names) as Code[]
+  const plain = ['sugar', 'rice flour', 'palm oil', 'salt', 'cocoa mass'] as const
+  const some = fc.subarray(codes, { maxLength: 2 })
+  const bracket = fc.record({
+    inside: some,
+    may: some,
+    form: fc.constantFrom('may contain', 'may contain traces of', 'kann enthalten:'),
+  })
+  const statement = fc.record({
+    list: fc.subarray(codes, { maxLength: 3 }),
+    bracket: fc.option(bracket, { nil: undefined }),
+    warned: some,
+    warning: fc.constantFrom(
+      'May contain %',
+      'Made in a factory that handles %',
+      'Peut contenir %',
+      'Packed on a line where % is used',
+      'Contains traces of %',
+    ),
+    absent: some,
+    promise: fc.constantFrom('Free from %', 'Contains no %', 'Made without %', 'Does not contain %'),
+    first: fc.boolean(),
+    other: fc.constantFrom(...plain),
+  })
+  const bare: Record<Code, string> = {
+    milk: 'milk',
+    soy: 'soya',
+    egg: 'eggs',
+    sesame: 'sesame',
+    mustard: 'mustard',
+    lupin: 'lupin',
+  }
+  const joined = (list: readonly Code[]) => list.map(code => bare[code]).join(' and ')
+  it('loses no allergen of any, and takes none from a promise', () => {
+    fc.assert(
+      fc.property(statement, ({ list, bracket, warned, warning, absent, promise, first, other }) => {
+        const inner = bracket && [
+          ...plain.slice(0, 1),
+          ...bracket.inside.map(code => names[code]),
+          ...(bracket.may.length > 0 ? [`${bracket.form} ${joined(bracket.may)}`] : []),
+        ]
+        const body = `${[other, ...list.map(code => names[code]), ...(inner ? [`filling (${inner.join(', ')})`] : []), 'water'].join(', ')}.`
+        const promised = absent.length > 0 ? `${promise.replace('%', joined(absent))}.` : ''
+        const text = [
+          ...(first ? [promised] : []),
+          body,
+          ...(warned.length > 0 ? [`${warning.replace('%', joined(warned))}.`] : []),
+          ...(first ? [] : [promised]),
+        ]
+          .filter(Boolean)
+          .join(' ')
+        const read = readStatement(text)
+        const inIt = new Set<string>([...list, ...(bracket?.inside ?? [])])
+        const may = new Set<string>([...warned, ...(bracket?.may ?? [])])
+        expect(new Set(read.contains), text).toEqual(inIt)
+        expect(new Set(read.mayContain), text).toEqual(new Set([...may].filter(code => !inIt.has(code))))
+        // every word of the list stands in the tree
+        const tree = JSON.stringify(read.components)
+        for (const name of [other, 'water', ...list.map(code => names[code])]) expect(tree, text).toContain(name)
+      }),
+      { numRuns: 1000 },
+    )
+  })
+})
+
+describe('what a thing usually holds', () => {
+  const asked = (name: string) =>
+    usuallyIn([{ name }]).map(
+      group => `${group.word}: ${group.codes.length > 3 ? group.codes.length : group.codes.join()}`,
+    )
+  it.each<[string, string[]]>([
+    ['Breadcrumbs', ['Breadcrumbs: 4']],
+    ['plain flour', ['plain flour: 4']],
+    ['rice flour', []],
+    ['gluten-free breadcrumbs', []],
+    ['lecithins', ['lecithins: soy,egg']],
+    ['sunflower lecithin', []],
+    ['nougat', ['nougat: 8', 'nougat: egg', 'nougat: 11']],
+    ['satay paste', ['satay: peanut']],
+    ['vegan custard', []],
+    ['sugar', []],
+  ])('%s', (name, wanted) => expect(asked(name).filter((one, at, all) => all.indexOf(one) === at)).toEqual(wanted))
+  it('is settled by what it is made of', () => {
+    expect(usuallyIn([{ name: 'breadcrumbs', components: [{ name: 'wheat flour' }, { name: 'salt' }] }])).toEqual([])
+    expect(usuallyIn([{ name: 'topping', components: [{ name: 'brioche' }] }]).length).toBeGreaterThan(0)
+  })
+})

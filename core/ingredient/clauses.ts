@@ -1,0 +1,290 @@
+// A printed statement taken apart into clauses, each with what it says of what it names: that it is in it, that it may be, that
+// it is not, or that one should look elsewhere. What is none of these is the list.
+import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
+
+export interface Clauses {
+  /** The list of what it is made of, in its sentences, without what the other clauses say. */
+  list: string[]
+  /** "Contains: milk", "Soya: present": what is said to be in it. */
+  contains: string[]
+  may: string[]
+  /** Promises of absence, advice, storage: proof of nothing. */
+  other: string[]
+  /** What could be read in two ways. */
+  doubts: string[]
+}
+
+/** Where a sentence of its own begins, though no full stop stands before it. */
+const opensSentence =
+  /(?<=[\p{L}\p{N})\]%.;]\s+)(?=(?:May (?:also )?(?:contain|be present)|Contains?:|Contains (?!2|less)|CONTAINS|MAY (?:ALSO )?CONTAIN|Allerg(?:y|en)|ALLERG|Produced|Made in|Made on|Manufactured|Packed|Prepared in|Processed in|Free from|Suitable for|Not suitable|Unsuitable for|Storage|Store |Traces|For allergens|Due to|Cannot guarantee|Our |This product|Cocoa solids|Milk solids))/gu
+/** What promises or warns at the head of a sentence: it ends with its full stop, whatever follows. */
+const opensAside =
+  /^\s*(?:free (?:from|of)|contains? no|does not contain|made without|without|may (?:also )?contain|traces? of)\b/i
+/** A full stop ends a sentence where the next begins with a capital; not after "min." or in "0.5". */
+const sentences = (text: string): string[] => {
+  const out: string[] = []
+  for (const part of text.replace(opensSentence, '\n').split(/\n+/)) {
+    let depth = 0
+    let from = 0
+    for (let at = 0; at < part.length; at++) {
+      const letter = part[at]!
+      if ('([{'.includes(letter)) depth++
+      else if (')]}'.includes(letter)) depth = Math.max(0, depth - 1)
+      else if (
+        letter === '.' &&
+        depth === 0 &&
+        (/^\s+["“']?[\p{Lu}(]|^\s*$/u.test(part.slice(at + 1, at + 20)) ||
+          (/^\s/.test(part.slice(at + 1)) && opensAside.test(part.slice(from, from + 40)))) &&
+        !/\b(?:min|max|approx|ca|no|vit|incl|e\.g|i\.e)$/i.test(part.slice(Math.max(from, at - 10), at))
+      ) {
+        out.push(part.slice(from, at + 1))
+        from = at + 1
+      }
+    }
+    out.push(part.slice(from))
+  }
+  return out.map(one => one.trim()).filter(one => /[\p{L}\p{N}]/u.test(one))
+}
+
+const warning =
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b/i
+/**
+ * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
+ * ("free from nuts", "with no nuts", "does not handle nuts") is none.
+ */
+const sharedPlace =
+  /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
+/** Beyond this a sentence is read as a list: what it names then counts as contained, the safer side. */
+const longestWarning = 1200
+/** "Gluten free oats" is a thing, "gluten free" a promise. */
+const freeThing = /[- ]free (?!from|of|range|product|recipe|and|diets?)\p{L}+/iu
+const absence =
+  /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
+const box =
+  /^(?:(?:allerg(?:en|y)[\p{L} ]*:?\s*)?(?:this product |this |it )?contains?\b:?\s+|allergens?(?: present)?:\s+)/iu
+const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i
+
+/** Where a warning begins in the middle of something else, in any tongue. */
+const warns = (text: string): number => {
+  const own =
+    /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b/i.exec(text)?.index ?? -1
+  const plain = plainLetters(text)
+  foreignMay.lastIndex = 0
+  const foreign = foreignMay.exec(plain)?.index ?? -1
+  return own < 0 ? foreign : foreign < 0 ? own : Math.min(own, foreign)
+}
+
+/** Depth of brackets before each place, and where the bracket around a place ends. */
+function around(text: string, at: number): { from: number; to: number; depth: number } {
+  const opened: number[] = []
+  let from = 0
+  for (let i = 0; i < at; i++) {
+    const letter = text[i]!
+    if ('([{'.includes(letter)) opened.push(i)
+    else if (')]}'.includes(letter)) opened.pop()
+  }
+  from = opened.length > 0 ? opened.at(-1)! + 1 : 0
+  let depth = 0
+  let to = text.length
+  for (let i = at; i < text.length; i++) {
+    if ('([{'.includes(text[i]!)) depth++
+    else if (')]}'.includes(text[i]!) && --depth < 0) {
+      to = i
+      break
+    }
+  }
+  return { from, to, depth: opened.length }
+}
+
+/** Cuts what warns out of a list, in brackets or behind a comma: what is left of the list, and the warnings. */
+function cutWarnings(sentence: string): { list: string; may: string[] } {
+  const may: string[] = []
+  let list = ''
+  let rest = sentence
+  for (;;) {
+    const at = warns(rest)
+    if (at < 0) return { list: list + rest, may }
+    const { from, to, depth } = around(rest, at)
+    const head = rest.slice(from, at)
+    const comma = Math.max(
+      head.lastIndexOf(','),
+      head.lastIndexOf(';'),
+      head.lastIndexOf(' - '),
+      head.lastIndexOf(' – '),
+    )
+    // at the head of a bracket, or behind a comma; else the whole sentence speaks of it
+    if (
+      (comma < 0 && depth === 0) ||
+      head
+        .slice(comma + 1)
+        .trim()
+        .split(/\s+/).length > 4
+    )
+      return { list: list + rest, may }
+    const start = comma < 0 ? from : from + comma
+    may.push(rest.slice(start, to).replace(/^[\s,;–-]+/, ''))
+    const [before, after] = [rest.slice(0, start), rest.slice(to)]
+    // nothing left in the bracket: it goes
+    const empty = depth > 0 && comma < 0
+    list += empty ? before.replace(/\s*[([{]$/, '') : before
+    rest = empty ? after.slice(1) : after
+  }
+}
+
+const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
+const no = /^(?:no|n|none|absent|not (?:present|added|contained|in (?:it|recipe))|free|nil|✗|–|-|false|0)$/i
+const maybe = /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|\?)$/i
+/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. */
+function answered(sentence: string): Pick<Clauses, 'contains' | 'may' | 'other'> | null {
+  const rows = sentence
+    .split(/[;,\n]|\.(?=\s|$)/)
+    .map(row => row.trim())
+    .filter(Boolean)
+  const read: Pick<Clauses, 'contains' | 'may' | 'other'> = { contains: [], may: [], other: [] }
+  for (const row of rows) {
+    const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)\s*[:=|–]\s*([^:]{1,30})$/u.exec(row) ?? []
+    if (name === undefined || answer === undefined) return null
+    if (yes.test(answer)) read.contains.push(name)
+    else if (no.test(answer)) read.other.push(row)
+    else if (maybe.test(answer)) read.may.push(name)
+    else return null
+  }
+  return rows.length > 0 ? read : null
+}
+
+/** A name by itself that a promise of absence may list: an allergen, a group, what people avoid. */
+const bareName =
+  /^(?:(?:and|or|any|all|added|other|the|artificial|traces? of|also|both|animal|cow['’]?s|hydrogenated) )*(?:(?:tree |pea|ground|hazel|wal|brazil |cashew |pine |macadamia )?nuts?|milk|dairy|lactose|casein|eggs?|wheat|gluten|soya?|soybeans?|sesame(?: seeds?)?|celery|mustard|lupins?|fish|shellfish|crustaceans?|mollus[ck]s?|sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|so2|rye|barley|oats?|almonds?|hazelnuts?|cashews?|pecans?|pistachios?|macadamias?|coconut|cereals?(?: containing gluten)?|colou?rs?|colou?rings?|flavou?rs?|flavou?rings?|preservatives?|additives?|sweeteners?|gmos?|gm|products?|fats?|meat|gelatine?|caffeine|alcohol|allergens?)(?: (?:products?|ingredients?|proteins?|derivatives?|traces?|allergens?|seeds?|solids|and|or))*$/i
+/** These too, where nothing of a list follows. */
+const avoided =
+  /^(?:(?:and|or|any|added|refined) )*(?:sugars?|salt|yeast|corn|maize|palm oil|palm fat|starch|egg whites?)$/i
+const promise =
+  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added)[: ]+/i
+
+/**
+ * "Free from dairy, soya, peanut oil, sunflower oil": the promise ends where something begins that nobody avoids by its name.
+ * What is promised, and what is the list again; null where no promise stands at the head.
+ */
+function promised(sentence: string): { other: string; list: string; doubt: string[] } | null {
+  const cue = promise.exec(sentence)
+  if (!cue || sentence.slice(0, cue.index).includes(',')) return null
+  const scope = sentence.slice(cue.index + cue[0].length)
+  const items = scope.split(/(?=[,;])/)
+  const named = (item: string) => item.replace(/^[,;\s]+|[.\s]+$/g, '')
+  const names = (item: string) => named(item).split(/\s+(?:and|or|&|nor)\s+|\s*\/\s*/i)
+  const isBare = (item: string) => names(item).every(one => bareName.test(one))
+  const mayEnd = (item: string) => names(item).every(one => bareName.test(one) || avoided.test(one))
+  let ends = items.findIndex((item, at) => at > 0 && !mayEnd(item))
+  if (ends < 0) return { other: sentence, list: '', doubt: [] }
+  while (ends > 1 && !isBare(items[ends - 1]!)) ends--
+  const begins = items
+    .slice(ends)
+    .join('')
+    .replace(/^[,;\s]+/, '')
+  return {
+    other: sentence.slice(0, cue.index + cue[0].length) + items.slice(0, ends).join(''),
+    list: begins,
+    doubt: [
+      `It says “${cue[0].trim()}” and goes on: read as ending before “${named(items[ends]!)}”. Check where the promise ends.`,
+    ],
+  }
+}
+
+/** Every clause of a statement, already in one spelling. */
+export function clausesOf(body: string): Clauses {
+  const found: Clauses = { list: [], contains: [], may: [], other: [], doubts: [] }
+  for (const whole of sentences(body)) {
+    const table = answered(whole)
+    if (table) {
+      found.contains.push(...table.contains)
+      found.may.push(...table.may)
+      found.other.push(...table.other)
+      continue
+    }
+    const cut = cutWarnings(whole)
+    found.may.push(...cut.may)
+    if (/[\p{L}\p{N}]/u.test(cut.list)) file(cut.list, found)
+  }
+  return found
+}
+
+/** One sentence put where it belongs. */
+function file(sentence: string, found: Clauses): void {
+  const { list } = found
+  const plain = plainLetters(sentence)
+  const foreign = (pattern: RegExp) => {
+    pattern.lastIndex = 0
+    return pattern.exec(plain)
+  }
+  // "Allergens: see ingredients in bold" names none
+  if (seesElsewhere.test(sentence) && !/^[^.]*,/.test(sentence.replace(/see.*$/i, ''))) {
+    found.other.push(sentence)
+    return
+  }
+  const short = sentence.length <= longestWarning
+  if (
+    short &&
+    (warning.test(sentence) || (list.length > 0 && sharedPlace.test(sentence))) &&
+    (list.length > 0 ||
+      !/,/.test(sentence) ||
+      /^(?:may|produced|made|packed|manufactured|traces|not suitable|unsuitable)/i.test(sentence))
+  ) {
+    found.may.push(sentence)
+    return
+  }
+  const own = foreign(foreignMay)
+  if (short && own && !plain.slice(0, own.index).includes(',')) {
+    found.may.push(sentence)
+    return
+  }
+  const without = promised(sentence)
+  if (
+    without &&
+    !(list.length === 0 && without.list === '' && /,/.test(sentence.slice(0, promise.exec(sentence)!.index)))
+  ) {
+    found.other.push(without.other)
+    found.doubts.push(...without.doubt)
+    if (without.list !== '') file(without.list, found)
+    return
+  }
+  const denies = foreign(foreignWithout)
+  if (denies && denies.index === 0 && list.length > 0) {
+    found.other.push(sentence)
+    return
+  }
+  if (
+    box.test(sentence) &&
+    !/^contains?:?\s*(?:2 ?%|less)/i.test(sentence) &&
+    (list.length > 0 || /^allerg|:/i.test(sentence) || !/,/.test(sentence))
+  ) {
+    if (!/^allergens?:\s*(?:none|no|nil)\b/i.test(sentence)) found.contains.push(sentence.replace(box, ''))
+    else found.other.push(sentence)
+    return
+  }
+  const says = foreign(foreignContains)
+  if (says && says.index === 0 && list.length > 0) {
+    found.contains.push(sentence.slice(says[0].length))
+    return
+  }
+  if (
+    absence.test(sentence) &&
+    !(list.length === 0 && freeThing.test(sentence)) &&
+    (list.length > 0 || !/,/.test(sentence.replace(/free (?:from|of).*$/i, '')))
+  ) {
+    // a list that ends in a promise: the list is still a list
+    const before = /^(.*?,.*?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
+    if (before && list.length === 0) list.push(before[1]!)
+    else found.other.push(sentence)
+    return
+  }
+  if (
+    list.length === 0 ||
+    (/,/.test(sentence) && !/\b(?:store|keep|best before|once opened|serve)\b/i.test(sentence))
+  ) {
+    const ends = /^(.+?),\s*(?:free from|free of|contains no)\b.*$/i.exec(sentence)
+    if (ends) found.other.push(sentence.slice(ends[1]!.length + 1).trim())
+    list.push((ends ? ends[1]! : sentence).replace(/^contains:?\s*(?:2 ?%|less than 2 ?%)[^:]*(?::| of)\s*/i, ''))
+    return
+  }
+  found.other.push(sentence)
+}

@@ -1,0 +1,100 @@
+// Foods that are made of others and do not say which: "breadcrumbs", "nougat", "lecithin". What is usually in them stays open until a
+// kind is named. Common practice, no published source.
+import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
+import type { Component } from '../model/ingredient'
+import { groupMentions, mentions } from './lexicon'
+import { absent, blank, bound } from './sober'
+
+/** Named as a group: one of these is in it, and nobody has said which. */
+export interface OpenGroup {
+  codes: readonly AllergenCode[]
+  word: string
+}
+/** What to ask of the supplier, in a sentence. */
+export function kindQuestion({ codes, word }: OpenGroup): string {
+  const names = codes.map(code => allergenName[code])
+  return names.length === 1
+    ? `“${word}” usually holds ${names[0]}: ask the supplier. It stays unknown until somebody answers.`
+    : `“${word}” does not say which kind: ask the supplier about ${names.slice(0, -1).join(', ')} and ${names.at(-1)}. Each stays unknown until one is put down.`
+}
+export const treeNuts: readonly AllergenCode[] = [
+  'almond',
+  'hazelnut',
+  'walnut',
+  'cashew',
+  'pecan',
+  'brazilNut',
+  'pistachio',
+  'macadamia',
+]
+type Group = readonly AllergenCode[]
+const gluten = glutenCereals
+const milk: Group = ['milk']
+const egg: Group = ['egg']
+const usual: readonly (readonly [words: string, ...groups: Group[]])[] = [
+  [
+    'bread ?crumbs?|rusks?|croutons?|bread|toast|rolls?|pretzels?|batter|breading|stuffing|crackers?|wafers?|noodles?|pasta|muesli|granola|cereals?|pitta|naan|tortillas?|beers?|ales?|stouts?|lagers?|porters?|malt drink',
+    gluten,
+  ],
+  [
+    '(?:(?:plain|strong|white|brown|bread|cake|self[- ]raising|wholemeal|whole ?grain|fortified|all[- ]purpose|00|patent|pastry) )*flour',
+    gluten,
+  ],
+  [
+    'biscuits?|cookies?|digestives?|cake|sponge|pastry|brownies?|biscuit crumbs?|cake crumbs?|doughnuts?|waffles?|pancakes?',
+    gluten,
+    milk,
+    egg,
+  ],
+  ['brioche|croissants?|panettone', gluten, milk, egg],
+  ['baklava', gluten, treeNuts],
+  ['nougat|turr[oó]n|torrone', treeNuts, egg],
+  ['pralin[eé]s?|gianduja|gianduia|krokant|nut (?:paste|butter|spread|mix)|rocher|florentines?', treeNuts],
+  ['macarons?', ['almond'], egg],
+  ['pesto', milk, [...treeNuts, 'pineNut']],
+  ['satay', ['peanut']],
+  ['dukkah|duqqa', treeNuts, ['sesame']],
+  ["za['’]?atar", ['sesame']],
+  ['lecithins?', ['soy', 'egg']],
+  ['custard(?! powder)|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu', milk],
+  ['custard powder', milk],
+  ['marshmallow fluff|royal icing|advocaat|lemon curd', egg],
+  ['shrimp paste|belacan|curry paste', ['crustaceans']],
+  ['stock|bouillon', ['celery'], gluten],
+  ['soy sauce|teriyaki', ['soy'], gluten],
+  ['wine|wine vinegar|cider|perry', ['sulphites']],
+]
+/** The whole name, or its end: "rice flour" names its kind, "oat biscuits" are biscuits. */
+const patterns = usual.map(([words, ...groups]) => ({
+  whole: /flour|lecithin/.test(words) ? new RegExp(`^(?:${words})$`, 'iu') : bound(words),
+  groups,
+}))
+/** Another plant before it, or said to be without: then it is no such thing. */
+const otherKind =
+  /\b(?:rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|sorghum|teff|millet|quinoa|coconut|soya?|sunflower|rapeseed|canola|ginger|root|vegan|plant|ice|sugar|cake decoration)\b/i
+
+const kindsIn = (component: Component): Set<AllergenCode> => {
+  const texts = (one: Component): string[] => [one.name, ...(one.components ?? []).flatMap(texts)]
+  return new Set(texts(component).flatMap(text => mentions(text).map(one => one.code)))
+}
+
+/** Of one thing without a list of its own. */
+function usualOf(name: string): OpenGroup[] {
+  const sober = name.replace(absent, blank).trim()
+  const free = sober !== name.trim()
+  const named = patterns.flatMap(({ whole, groups }) => {
+    whole.lastIndex = 0
+    const word = whole.exec(sober)?.[0]
+    return word === undefined || otherKind.test(name) ? [] : groups.map(codes => ({ codes, word: word.trim() }))
+  })
+  return free ? [] : [...named, ...groupMentions(name).map(({ codes, word }) => ({ codes, word }))]
+}
+
+/** What the things of a list usually hold and do not name; what is made of named things has said it. */
+export function usuallyIn(components: readonly Component[]): OpenGroup[] {
+  return components.flatMap(component => {
+    if ((component.components ?? []).length > 0) return usuallyIn(component.components!)
+    const kinds = kindsIn(component)
+    return usualOf(component.name).filter(({ codes }) => !codes.some(code => kinds.has(code)))
+  })
+}
