@@ -29,7 +29,8 @@ const unitPatterns = unitWords.map(([unit, source]) => ({
   pattern: new RegExp(`^(?:${source})\\.?(?![\\p{L}\\p{N}'])`, 'iu'),
 }))
 
-/** Old and lesser measures, as so many of another: a dessertspoon is two teaspoons, a gill a quarter of a pint (common practice). */
+/** Old and lesser measures, as so many of another: a dessertspoon is two teaspoons, a gill a quarter of a pint, a metric cup 250 ml, an imperial
+ * pint 568 ml (common practice). */
 const multiples: { unit: UnitCode; times: number; pattern: RegExp }[] = [
   {
     unit: 'tsp',
@@ -37,6 +38,10 @@ const multiples: { unit: UnitCode; times: number; pattern: RegExp }[] = [
     pattern: /^(?:dessert ?sp(?:oon(?:ful)?s?)?|dsps?|dstspns?)\.?(?![\p{L}\p{N}'])/iu,
   },
   { unit: 'tsp', times: 1 / 4, pattern: /^salt ?spoon(?:ful)?s?(?![\p{L}\p{N}'])/iu },
+  { unit: 'ml', times: 250, pattern: /^metric cup(?:ful)?s?(?![\p{L}\p{N}'])/iu },
+  { unit: 'ml', times: 568.26, pattern: /^imperial pints?(?![\p{L}\p{N}'])/iu },
+  { unit: 'ml', times: 473.18, pattern: /^(?:us|american) pints?(?![\p{L}\p{N}'])/iu },
+  { unit: 'cup', times: 1, pattern: /^(?:us|american) cup(?:ful)?s?(?![\p{L}\p{N}'])/iu },
   { unit: 'pint', times: 1 / 4, pattern: /^gills?(?![\p{L}\p{N}'])/iu },
 ]
 

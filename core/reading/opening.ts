@@ -2,8 +2,8 @@
 import { withoutMarkup } from '../exchange/html'
 import { readAmount } from '../measure/quantity'
 import type { Role } from '../model/recipe'
-import { plainly } from '../words/number'
 import { isVague } from './amounts'
+import { normal } from './normal'
 import { startsWithPrep } from './prepWords'
 import { roleIn, roleOfHeading } from './roleWords'
 
@@ -52,7 +52,7 @@ function leadIn(line: string): { label: string; line: string } | null {
 
 /** The line itself in one spelling, the role its lead-in gives it, or the lead-in where it gives none. */
 export function opened(text: string): { line: string; role: Role | null; label: string | null } {
-  const plain = plainly(undecorated(text))
+  const plain = normal(undecorated(text))
     // footnotes: "flour *see note 1", "buttermilk*", "*oats"
     .replace(/,?\s*\(?\*+\s?(see (?:the )?notes?(?: \d{1,2})?)\)?$/i, ', $1')
     .replace(/(?<=[\p{L})])(?:\*+|[†‡¹²³⁴⁵⁶⁷⁸⁹]+)(?=[\s,;)]|$)/gu, '')

@@ -1,6 +1,6 @@
 // Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
 import { readAmount } from '../measure/quantity'
-import { plainly } from '../words/number'
+import { normal } from './normal'
 import { readLine } from './readLine'
 
 const clauseEnds =
@@ -10,7 +10,7 @@ const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courge
 
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
-  return plainly(text)
+  return normal(text)
     .split(clauseEnds)
     .flatMap(clause => {
       for (const { index } of clause.matchAll(amountBegins)) {

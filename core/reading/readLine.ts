@@ -93,6 +93,8 @@ const nothing: Omit<ReadLine, 'item'> = {
 const instead = /^(?:or|alternatively) (?!more\b|less\b|so\b|to\b)(.+?)(?:\s+(?:for|if|to make|as|when)\b.*)?$/i
 
 const aboutWord = /^(?:heaped|heaping|scant|rounded|approx\.?|approximately|roughly)$/i
+/** What makes it another thing, said behind its name. */
+const kindOfFree = /^(?:(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?)[- ]?free|vegan|gf|df|plant[- ]based)$/i
 /** "size M", "(large)", "(med)". */
 const sizeWord = /^(?:size )?(?:s|m|l|xl|small|medium|large|med|lge?|lrg|sm|big)\.?$/i
 const sizeOf = (word: string): Size => {
@@ -211,6 +213,8 @@ export function readLine(text: string): ReadLine {
     const other = instead.exec(piece)
     if (other) alternatives.push(tidy(other[1]!))
     else if (aboutWord.test(piece)) head.approximate = true
+    // "plain flour, gluten free" is another thing than plain flour
+    else if (kindOfFree.test(piece)) name = `${piece} ${name}`
     else if (piece && piece !== 'or' && !saidAgain(piece)) behind.push(piece)
   }
   if (behind.length > 0) preps.unshift(behind.join(', '))

@@ -1,11 +1,11 @@
 // One step of a method: its heat, its times, when it is looked at and turned, what its core must reach.
 import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
 import type { Step } from '../model/recipe'
-import { plainly } from '../words/number'
+import { normal } from './normal'
 
 /** The oven setting a text names, in °C on the dial, or null. Gas marks and °F are turned into °C. */
 export function readOven(text: string): { celsius: number; fan: boolean } | null {
-  const plain = plainly(text)
+  const plain = normal(text)
   const celsius = /(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:c\b|celsius|centigrade)/i.exec(plain)
   const fan = /(\d{2,3})\s*(?:°|º)?\s*c?\s*fan|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
   if (celsius)
@@ -27,7 +27,7 @@ export function readOven(text: string): { celsius: number; fan: boolean } | null
 
 /** A time as a range of minutes, or null. */
 export function readMinutes(text: string): { from: number; to?: number } | null {
-  const plain = plainly(text)
+  const plain = normal(text)
     .replace(/\b(?:an|one|1) hour and a half\b/gi, '90 min')
     .replace(/\b(?:three quarters|3\/4) of an hour\b/gi, '45 min')
     .replace(/\b(?:half|1\/2)(?: of)? an hour\b/gi, '30 min')
@@ -51,7 +51,7 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
 function firstLookIn(text: string): number | null {
   const look =
     /\b(?:look|check(?:ing)?|test(?:ing)?)\b[^.;]{0,30}?\b(?:at|after|from)\s*(\d{1,3})(?:\s*min|(?=\s*(?:[.,;)]|$)))/i.exec(
-      plainly(text),
+      normal(text),
     )
   return look ? Number(look[1]) : null
 }

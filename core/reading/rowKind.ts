@@ -3,7 +3,7 @@
 import { mentions } from '../ingredient/lexicon'
 import { readAmount } from '../measure/quantity'
 import { capital } from '../words/listing'
-import { plainly } from '../words/number'
+import { normal } from './normal'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
 import { readOven } from './readStep'
@@ -32,7 +32,7 @@ export const opens = (row: string): 'ingredients' | 'method' | 'notes' | null =>
 
 /** "a pinch of salt" starts with an amount; "A family favourite." does not. */
 export function startsLikeAmount(text: string): boolean {
-  const plain = plainly(undecorated(text))
+  const plain = normal(undecorated(text))
   const read = readAmount(plain)
   // "Four hundred lines" and "Three grain loaf" are names, not pieces of something
   const inWords = read?.amount.unit === 'each' && !/\d/.test(plain.slice(0, plain.length - read.rest.length))
@@ -104,7 +104,7 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   const said = yields.exec(row)
   const cut = said ? null : cutInto.exec(row)
   // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
-  const written = plainly(said?.[1] ?? cut?.[1] ?? '').replace(
+  const written = normal(said?.[1] ?? cut?.[1] ?? '').replace(
     /^(?:\d+|an?|one|two|three|four) (?:big |large |small )?(?:tray|tin|slab|batch|loaf|loave|cake)(?:e?s)?\s*(?:=|,|\(|or|of)\s*(?=\d)/i,
     '',
   )

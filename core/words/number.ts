@@ -76,6 +76,10 @@ export const read = <T>(value: T, text: string, used: string): Read<T> => ({ val
 export function readNumber(text: string): Read<number> | null {
   let match = /^half a dozen(?: of)?(?![a-z])/i.exec(text)
   if (match) return read(6, text, match[0])
+  match = /^(two|three|four|five|six|[2-9]|10) dozen(?: of)?(?![a-z])/i.exec(text)
+  if (match) return read(12 * (words[match[1]!.toLowerCase()] ?? Number(match[1])), text, match[0])
+  match = /^a pair of(?![a-z])/i.exec(text)
+  if (match) return read(2, text, match[0])
   match = /^(\d+)(?:\s+and\s+|\s*&\s*|\s+|-\s?)(\d+)\/(\d+)(?![\d/])/i.exec(text)
   if (match && Number(match[2]) < Number(match[3]))
     return read(Number(match[1]) + Number(match[2]) / Number(match[3]), text, match[0])

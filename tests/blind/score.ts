@@ -20,13 +20,17 @@ const sized = (value: number, unit: string) => {
   const [times, as] = inOne[unit] ?? [1, unit]
   return `${(value * times).toPrecision(3)} ${as}`
 }
+/** Said of the state a thing is in: with it or without, it is the same thing. */
+const state = new Set('unwaxed free-range hot warm cold boiling frozen fresh ripe melted chopped'.split(' '))
 const bag = (text: string) =>
   (
     text
       .toLowerCase()
+      .replace(/free range/g, 'free-range')
       .normalize('NFC')
       .match(/[\p{L}\p{N}’'-]+/gu) ?? []
   )
+    .filter(word => !state.has(word))
     .filter(word => !['of', 'the', 'a', 'large', 'medium', 'small', 'de', 'di'].includes(word))
     .sort()
     .join(' ')
@@ -63,10 +67,10 @@ const sameAmount = (read: Pick<ReadLine, 'amount' | 'plus' | 'also'>, wanted: st
 }
 
 export const lineRight = (read: ReadLine, [, amount, item]: readonly [string, string, string]) =>
-  sameAmount(read, amount) && bag(read.item) === bag(item)
+  sameAmount(read, amount) && (bag(read.item) === bag(item) || bag(`${read.item} ${read.form ?? ''}`) === bag(item))
 export function scoreLines(rows: readonly (readonly [string, string, string])[]) {
   const misses = rows.flatMap(row => {
-    const read = readLine(row[0])
+    const read = readRecipe(`Ingredients\n${row[0]}\n1 g salt`).lines[0] ?? readLine(row[0])
     if (lineRight(read, row)) return []
     return [`${row[0]}  →  ${summed(amountsOf(read)) || '–'} | ${read.item}   (wanted ${row[1] || '–'} | ${row[2]})`]
   })

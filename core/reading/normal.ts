@@ -1,0 +1,176 @@
+// One spelling of what people write, before any of it is read: number words, lost fraction bars, letters typed for figures, units
+// of every kitchen. Every sign of it knows where it stands in what was written. Common practice, no published source.
+import { plainly } from '../words/number'
+
+export interface Normal {
+  text: string
+  /** For each sign of `text`, and its end, the index in what was written; never falling. */
+  at: readonly number[]
+}
+
+const start = (text: string): Normal => ({ text, at: Array.from({ length: text.length + 1 }, (_, index) => index) })
+
+/** Replaces what matches; what is new stands where the match began. */
+function replaced(normal: Normal, pattern: RegExp, by: (...match: string[]) => string): Normal {
+  let text = ''
+  let at: number[] | null = null
+  let from = 0
+  for (const match of normal.text.matchAll(pattern)) {
+    const made = by(...match.map(one => one ?? ''))
+    if (made === match[0] || (match[0] === '' && match.index > 0)) continue
+    at ??= []
+    text += normal.text.slice(from, match.index) + made
+    for (let i = from; i < match.index; i++) at.push(normal.at[i]!)
+    for (let i = 0; i < made.length; i++) at.push(normal.at[match.index]!)
+    from = match.index + match[0].length
+  }
+  if (at === null) return normal
+  for (let i = from; i <= normal.text.length; i++) at.push(normal.at[i]!)
+  return { text: text + normal.text.slice(from), at }
+}
+
+const ones =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  )
+const tens = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
+const numberWord = [...ones.slice(1), ...tens, 'hundred', 'thousand'].join('|')
+/** Up to a thousand in words; NaN where the words do not go together. */
+function wordsToNumber(said: string): number {
+  let whole = 0
+  let part = 0
+  let last = Number.POSITIVE_INFINITY
+  for (const word of said.toLowerCase().split(/[\s-]+/)) {
+    if (word === 'and') continue
+    if (word === 'a' || word === 'an') part = 1
+    else if (word === 'thousand') {
+      whole += (part || 1) * 1000
+      part = 0
+      last = 1000
+    } else if (word === 'hundred') {
+      part = (part || 1) * 100
+      last = 100
+    } else {
+      const value = ones.includes(word) ? ones.indexOf(word) : (tens.indexOf(word) + 2) * 10
+      // "twenty five" goes together, "two four" does not
+      if (value >= last || (last < 100 && last % 10 !== 0)) return Number.NaN
+      part += value
+      last = value
+    }
+  }
+  return whole + part
+}
+
+/** The unit written in full or short, in English; what follows a number for it to be one in words or in letters. */
+const english =
+  'k?gs?|gr(?:am(?:me)?s?)?|gms?|kilo(?:gram(?:me)?)?s?|mgs?|mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er)s?|oz|ounces?|lbs?|pounds?|fl\\.? ?oz|pints?|cups?|c|tbsps?|tbs?|tblsps?|tblspns?|tbspns?|tablespoon(?:ful)?s?|tsps?|tspns?|teaspoon(?:ful)?s?|dsps?|dessert ?spoon(?:ful)?s?|pinch(?:es)?|dash(?:es)?|drops?|sticks?'
+const measured = `(?:${english}|min(?:ute)?s?|hours?|hrs?|secs?|seconds?|degrees?|°|cm|mm|inch(?:es)?|percent)`
+const unitAhead = `(?=\\s?(?:${english})(?![\\p{L}\\d]))`
+const numberInWords = new RegExp(
+  `(?<![\\p{L}\\d])((?:an? (?=hundred|thousand))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?=[ -]${measured}(?![\\p{L}\\d]))`,
+  'giu',
+)
+const slip = new RegExp(`(?<![\\p{L}\\d.,/])([lI](?=\\s)|(?=[\\dOolI]*\\d)[\\dOolI]+)${unitAhead}`, 'gu')
+const lostBar = new RegExp(`(?<![\\d./,])(\\d{1,2})([12357])/([2348])${unitAhead}`, 'giu')
+const partInWords =
+  /(?<![\d./,]|and )(\d{1,2}|one|two|three|five) (thirds?|quarters?|halves|half|eighths?)(?= |$)(?! (?:of an )?hours?\b)/giu
+const partOf: Record<string, number> = {
+  third: 3,
+  thirds: 3,
+  quarter: 4,
+  quarters: 4,
+  half: 2,
+  halves: 2,
+  eighth: 8,
+  eighths: 8,
+}
+const counts: Record<string, string> = { one: '1', two: '2', three: '3', five: '5' }
+/** "1 200 g" is a thousand and more; "1 400 g tin" is one tin. */
+const thousands =
+  /(?<![\d.,/] ?)([1-9]) (\d{3})(?=\s?(?:g|ml|gr|grams?|grammes?)(?![\p{L}\d]))(?!\s?\p{L}+\s+(?:tins?|cans?|jars?|packs?|packets?|bags?|bars?|blocks?|cartons?|tubs?|pots?|punnets?|bottles?)\b)/giu
+const andPart = /(?<=\p{L}) & (?=(?:an? )?(?:half|quarter|third)\b)/giu
+
+/** Units of other kitchens and other spellings, behind a number. */
+const spelled: readonly (readonly [unit: string, words: string])[] = [
+  [
+    'tbsp',
+    'tblspns?|tbspns?|tbl\\.? ?spoons?|EL|Essl[öo]ffeln?|E[ßs]löffel|eetlepels?|el|msk|matskedar?|spsk|spiseskefulde?|spiseskjeer?|ss|rkl|ruokalusikallis\\p{L}*|c(?:uill(?:[eè]r(?:ées?|es?)?)?|\\.)? ?[àa] ?s(?:oupe|\\.)?|c[àa]s|cs|cucchiaiate?|cucchiai|cucchiaio|cucharadas?(?: soperas?)?|cdas?|colher(?:es)? (?:de|\\(de\\)) sopa|łyżk[aięi]|łyżek|lžíc[ei]|lžic|PL|κ\\.? ?σ\\.?|κουταλι(?:ά|ές) (?:της )?σούπας|ст\\. ?л\\.?|ст\\. ?ложк\\p{L}*|стол\\p{L}+ лож\\p{L}+|ложк[аиу]',
+  ],
+  [
+    'tsp',
+    "tspns?|tea ?spns?|TL|Teel[öo]ffeln?|theelepels?|tl|tsk|teskedar?|teskefulde?|teskjeer?|teelusikallis\\p{L}*|c(?:uill(?:[eè]r(?:ées?|es?)?)?|\\.)? ?[àa] ?(?:c(?:af[ée]|\\.)?|th[ée])|c[àa]c|cc(?= d[e’'])|cucchiain[io]|cucharaditas?|cdtas?|colher(?:es)? (?:de|\\(de\\)) ch[áa]|łyżeczk[aię]|łyżeczek|lžičk[aky]|lžiček|ČL|κ\\.? ?γ\\.?|κουταλάκι\\p{L}*|ч\\. ?л\\.?|ч\\. ?ложк\\p{L}*|чайн\\p{L}+ лож\\p{L}+",
+  ],
+  [
+    'cup',
+    'Tassen?|tasses?|tazz[ae]|tazas?|kop(?:jes|pen)?|xícaras?|chávenas?|szklank[aię]|szklanek|hrn(?:ek|ky|ku|ků)|φλιτζάνι\\p{L}*|стакан\\p{L}*|склянк\\p{L}+',
+  ],
+  [
+    'pinch',
+    'Prisen?|Msp\\.?|Messerspitzen?|pinc[ée]es?|pizzic(?:o|hi)|pizcas?|pitadas?|snuf(?:je)?s?|mespunt(?:je)?|szczypt[aęy]|špetk[auy]|nyp[ao]r?|krm|kryddmått|hyppyselli\\p{L}+|πρέζα|щепот\\p{L}+|дрібк\\p{L}+|щіпк\\p{L}+',
+  ],
+  ['g', 'Gramm|grammi|gramos?|gramas?|gram(?:y|ów|ů|mes)?|grammaa|гр\\.?|г\\.?|грамм?\\p{L}*|γρ\\.?|γραμμ\\p{L}+'],
+  ['kg', 'Kilo(?:gramm)?|kil[oó](?:s|gramos?)?|кг\\.?|κιλ\\p{L}+'],
+  ['ml', 'mils?|мл\\.?|Milliliter|millilitri|mililitros?|ml\\.'],
+  ['l', 'Liter|litr[oiy]|litros?|л\\.?'],
+  [
+    'sachet',
+    'Päckchen|Pck\\.?|Packung(?:en)?|Beutel|bustin[ae]|sachets?|zakjes?|sobres?|paquetes?|paquets?|opakowani\\p{L}+|toreb\\p{L}+|saszet\\p{L}+|sáč\\p{L}+|paket|пакетик\\p{L}*|пачк\\p{L}+',
+  ],
+  ['', 'nos?\\.?(?= \\p{L})|nos\\.?$|pcs?\\.?|Stück|Stk\\.?|stuks?|pezzi|piezas?|sztuk[ai]?|шт\\.?|τεμ\\.?'],
+]
+const figure = '(?<=(?:\\d|[½⅓⅔¼¾⅛])\\s?)'
+const joins = "(?:\\s+(?:de la |de l[’']|del |de |d[’']\\s?|di |do |da |von |van |of |z ))?"
+const units = spelled.map(([unit, words]) => ({
+  unit,
+  pattern: new RegExp(
+    `${figure}(?<![\\p{L}])(?:${words})(?![\\p{L}\\d])\\.?${joins}\\s*`,
+    unit === 'tbsp' || unit === 'tsp' ? 'gu' : 'giu',
+  ),
+}))
+/** "una pizca", "eine Prise": one of them. */
+const foreignOne = new RegExp(
+  `^(?:une|un|una|uno|eine?n?|een|ett|jedna|одна|один|μία)\\s+(?=(?:${spelled.map(([, words]) => words).join('|')})(?![\\p{L}\\d]))`,
+  'giu',
+)
+const foreignManner = new RegExp(
+  `${figure}(?:gestr(?:\\.|ichene?r?)|geh(?:\\.|äufte?r?)|gr\\.(?= EL| TL)|rases?|bomb[ée]es?|colm[oai]|rasas?|płask\\p{L}+|czubat\\p{L}+|afgestreken|volle)\\s+`,
+  'giu',
+)
+/** "200 g de farine", "25 cl d’huile". */
+const ofMetric =
+  /(?<=\d\s?(?:k?g|ml|cl|dl|l)\.?\s)(?:de la |de l[’']|del |de |d[’']\s?|di |do |da |von |van )(?=\p{L})/giu
+/** "big pinch sea salt": one such. */
+const sizedPinch = /^(?=(?:big|good|large|generous|small|tiny) (?:pinch|splash|dash|drop)(?![\p{L}]))/giu
+const known = /[\p{L}\d]/u
+
+/** What is written, as it is read. Signs keep their order; see `Normal.at`. */
+export function normalised(source: string): Normal {
+  let normal = start(source)
+  if (!known.test(source)) return normal
+  normal = replaced(normal, /[\u00a0\u2000-\u200b\u202f\ufeff]/g, () => ' ')
+  normal = replaced(normal, foreignOne, () => '1 ')
+  if (/\d|[½⅓⅔¼¾⅛]|(?<!\p{L})[lI] /u.test(normal.text)) {
+    normal = replaced(normal, foreignManner, () => '')
+    for (const { unit, pattern } of units) normal = replaced(normal, pattern, () => (unit ? ` ${unit} ` : ' '))
+    normal = replaced(normal, ofMetric, () => '')
+    normal = replaced(normal, slip, said => said.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'))
+    normal = replaced(normal, lostBar, (said, whole = '', above = '', below = '') =>
+      Number(above) < Number(below) ? `${whole} ${above}/${below}` : said,
+    )
+    normal = replaced(normal, thousands, (_, thousand = '', rest = '') => `${thousand}${rest}`)
+  }
+  normal = replaced(normal, numberInWords, said => {
+    const value = wordsToNumber(said)
+    return Number.isNaN(value) ? said : String(value)
+  })
+  normal = replaced(normal, partInWords, (said, count = '', part = '') => {
+    const number = counts[count.toLowerCase()] ?? count
+    return Number(number) < partOf[part.toLowerCase()]! ? `${number}/${partOf[part.toLowerCase()]}` : said
+  })
+  normal = replaced(normal, andPart, () => ' and ')
+  normal = replaced(normal, sizedPinch, () => 'a ')
+  return normal
+}
+
+/** The text alone, with its signs made plain. */
+export const normal = (source: string): string => plainly(normalised(source).text)
