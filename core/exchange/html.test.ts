@@ -3,16 +3,23 @@ import { describe, expect, it } from 'vitest'
 import { cutScripts, withoutMarkup } from './html'
 
 describe('a pasted page', () => {
-  it('is cut at its scripts and styles', () =>
-    expect(
-      cutScripts('a<style>p{}</style>b<script type="application/ld+json">{"x":1}</script >c<SCRIPT>d</SCRIPT>e'),
-    ).toEqual({
-      outside: 'abce',
+  it('has its scripts and styles blanked, all else in its place', () => {
+    const page = 'a<style>p{}</style>b<script type="application/ld+json">{"x":1}</script >c<SCRIPT>d</SCRIPT>e'
+    const { outside, scripts } = cutScripts(page)
+    expect([...'abce'].map(letter => outside.indexOf(letter))).toEqual([
+      0,
+      page.indexOf('b<'),
+      page.indexOf('c<S'),
+      page.length - 1,
+    ])
+    expect([outside.length, outside.replace(/ /g, '')]).toEqual([page.length, 'abce'])
+    expect({ scripts }).toEqual({
       scripts: [
         { attributes: ' type="application/ld+json"', body: '{"x":1}' },
         { attributes: '', body: 'd' },
       ],
-    }))
+    })
+  })
   it('keeps what is never closed', () =>
     expect(cutScripts('a<script>b')).toEqual({ outside: 'a<script>b', scripts: [] }))
   it('loses nothing where there is no script', () =>

@@ -1,12 +1,12 @@
 // A pasted page: its scripts apart from what stands around them, and its tags and entities made plain.
 
 export interface Page {
-  /** Everything outside script and style elements. */
+  /** The page with its script and style elements blanked, each as long as it was: all else keeps its place. */
   outside: string
   scripts: { attributes: string; body: string }[]
 }
 
-/** Cuts the scripts and styles out in one pass; one that is never closed stays as text. */
+/** Blanks the scripts and styles in one pass; one that is never closed stays as text. */
 export function cutScripts(page: string): Page {
   const opening = /<(script|style)\b/gi
   const closing = /<\/(?:script|style)\s{0,20}>/gi
@@ -21,7 +21,7 @@ export function cutScripts(page: string): Page {
     const end = inner.indexOf('>')
     if (end >= 0 && open[1]!.toLowerCase() === 'script')
       scripts.push({ attributes: inner.slice(0, end), body: inner.slice(end + 1) })
-    outside += page.slice(from, open.index)
+    outside += page.slice(from, open.index) + ' '.repeat(closing.lastIndex - open.index)
     from = opening.lastIndex = closing.lastIndex
   }
   return { outside: outside + page.slice(from), scripts }

@@ -300,8 +300,48 @@ describe('every row is accounted for', () => {
           .join('\n')
           .toLowerCase()
         for (const { word, text } of rows) if (text.toLowerCase().includes(word)) expect(kept, text).toContain(word)
-        expect(read.rows.map(one => one.text)).toEqual(rowsToRead(text).map(one => one.text))
+        expect(read.rows.map(one => one.text)).toEqual(rowsToRead(text).rows.map(one => one.text))
+        coversItAll(text)
       }),
       { numRuns: 2000 },
     ))
+  const anything = fc.oneof(
+    fc.string({ unit: 'grapheme', maxLength: 200 }),
+    fc
+      .array(
+        fc.constantFrom(
+          '2 eggs',
+          '225 g',
+          'flour',
+          'Method',
+          '| a | b |',
+          '|---|---|',
+          'Name | Amount',
+          '0:15 a cup of oats',
+          '<br>',
+          '<script>x</script>',
+          '\r\n',
+          '\n',
+          ' ',
+          'a | 2 | b 3 g | c 4 g',
+          'Ingredients: 2 eggs, 3 g salt',
+          '</td>',
+          '\t',
+          'Serves 4',
+        ),
+        { maxLength: 14 },
+      )
+      .map(parts => parts.join('')),
+  )
+  it('each sign exactly once, whatever the text', () =>
+    fc.assert(fc.property(anything, coversItAll), { numRuns: 2000 }))
 })
+function coversItAll(text: string) {
+  const { spans, source } = readRecipe(text)
+  let at = 0
+  for (const { from, to } of spans) {
+    expect([from, to > from], text).toEqual([at, true])
+    at = to
+  }
+  expect(at, text).toBe(source.length)
+}

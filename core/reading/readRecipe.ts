@@ -4,6 +4,7 @@ import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
+import { joined } from './joined'
 import { linesInProse } from './prose'
 import { type ReadLine, readLine } from './readLine'
 import { readMinutes, readOven, readStep } from './readStep'
@@ -28,7 +29,7 @@ import {
   tellsToDo,
   unitOfAll,
 } from './rowKind'
-import { type Row, rowsOf } from './rows'
+import { type Aside, placed, type Row, rowsOf } from './rows'
 import { uses } from './uses'
 
 export interface RecipeLine extends ReadLine {
@@ -49,6 +50,9 @@ export interface ReadRecipe {
   unread: string[]
   /** What became of every row, in order: nothing is left out. */
   rows: { text: string; as: RowAs }[]
+  /** The text that was read, and what became of each sign of it: the spans follow on each other and cover it. */
+  source: string
+  spans: { from: number; to: number; as: RowAs | Aside['as'] }[]
 }
 /** `setting`: yield, tin, oven, time, or a word that only opens a part of the text. `open`: none of the others. */
 export type RowAs = 'title' | 'heading' | 'line' | 'step' | 'setting' | 'open'
@@ -57,21 +61,31 @@ export type RowAs = 'title' | 'heading' | 'line' | 'step' | 'setting' | 'open'
 const longestLine = 160
 const longestTitle = 120
 
-/** The rows of a text as they are read: what opens a part in the same row stands by itself. A page that carries its recipe as data is read from that. */
-export const rowsToRead = (given: string): Row[] =>
-  rowsOf(textFromJsonLd(given) ?? given).flatMap(row => {
-    const [head, rest] = headed(row.text) ?? []
-    if (head === undefined || rest === undefined) return [row]
-    const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
-    return [head, ...listed].map(text => ({ ...row, text }))
-  })
+/** The text that is read: a page that carries its recipe as data is read from that. */
+export const sourceOf = (given: string): string => textFromJsonLd(given) ?? given
+/** The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one. */
+export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
+  const { rows, asides } = rowsOf(source)
+  return {
+    rows: joined(
+      rows.flatMap(row => {
+        const [head, rest] = headed(row.text) ?? []
+        if (head === undefined || rest === undefined) return [row]
+        const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
+        return placed(row, [head, ...listed], source)
+      }),
+    ),
+    asides,
+  }
+}
 
 /**
  * Reads pasted text. Headings give their lines a heading, and a role where they name one ("To serve").
  * Never throws; what fits nowhere is returned in `unread`. Oven in °C on the dial, minutes as a range, tin in cm.
  */
 export function readRecipe(given: string): ReadRecipe {
-  const rows = rowsToRead(given)
+  const source = sourceOf(given)
+  const { rows, asides } = rowsToRead(source)
   const result: ReadRecipe = {
     title: '',
     lines: [],
@@ -83,6 +97,8 @@ export function readRecipe(given: string): ReadRecipe {
     pieces: null,
     unread: [],
     rows: [],
+    source,
+    spans: [],
   }
   const became = (text: string, as: RowAs) => result.rows.push({ text, as })
   const leave = (row: string) => {
@@ -258,6 +274,7 @@ export function readRecipe(given: string): ReadRecipe {
         for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
     }
   }
+  result.spans = spansOf(rows, result.rows, asides)
   if (unit)
     result.lines = result.lines.map(line =>
       line.amount?.unit === 'each' && !line.form && !(comesWhole.test(line.item) && line.amount.value <= mostCounted)
@@ -265,6 +282,14 @@ export function readRecipe(given: string): ReadRecipe {
         : line,
     )
   return result
+}
+/** What became of each sign; what lies inside two rows that are one belongs to them. */
+function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: readonly Aside[]): ReadRecipe['spans'] {
+  const all = [...rows.map(({ from, to }, at) => ({ from, to, as: became[at]!.as })), ...asides]
+  const spans: ReadRecipe['spans'] = []
+  for (const one of all.sort((a, b) => a.from - b.from || b.to - a.to))
+    if (one.from >= (spans.at(-1)?.to ?? 0) && one.to > one.from) spans.push(one)
+  return spans
 }
 /** "Eggs - 3", and not "From the old garden (1987)". */
 const saysSomeOf = (row: string): boolean => readLine(row).amount !== null && !/\((?:1[89]|20)\d\d\)/.test(row)

@@ -13,6 +13,15 @@ export interface Row {
   bullet: boolean
   /** A row without anything stood before it. */
   gap: boolean
+  /** Where it stands in what was pasted, with the signs that end it. */
+  from: number
+  to: number
+}
+/** What of a text is no row: blank (a page's scripts too), the head of a table and its rules. */
+export interface Aside {
+  as: 'blank' | 'table'
+  from: number
+  to: number
 }
 
 type Column = 'name' | 'amount' | 'unit' | 'note' | 'other'
@@ -111,38 +120,73 @@ function listed(row: string): string[] {
   return weighed >= 3 && weighed >= parts.length - 1 ? parts : [row]
 }
 
-/** Every row that says something, in order. The head of a table only says how its cells are read. */
-export function rowsOf(text: string): Row[] {
-  const source = cutScripts(text)
-    .outside.replace(/\r\n?/g, '\n')
-    .replace(/<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi, '\n')
-    .replace(/<\/t[dh]>/gi, '\t')
+const ends = /\r\n?|\n|<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi
+/** The written rows with their places. */
+function writtenRows(text: string): { raw: string; from: number; to: number }[] {
+  const written: { raw: string; from: number; to: number }[] = []
+  let from = 0
+  for (const end of text.matchAll(ends)) {
+    written.push({ raw: text.slice(from, end.index), from, to: end.index + end[0].length })
+    from = end.index + end[0].length
+  }
+  written.push({ raw: text.slice(from), from, to: text.length })
+  return written
+}
+
+/** The parts of one row with their places; what joins two belongs to the first. */
+export function placed<T extends Row>(row: T, parts: readonly string[], text: string): T[] {
+  let at = row.from
+  const starts = parts.map((part, index) => {
+    const found = index === 0 ? row.from : text.indexOf(part, at)
+    at = found >= at && found < row.to ? found : at
+    return at
+  })
+  return parts.map((part, index) => ({ ...row, text: part, from: starts[index]!, to: starts[index + 1] ?? row.to }))
+}
+
+/** Every row that says something, in order, and what stands aside. The head of a table only says how its cells are read. */
+export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   const rows: Row[] = []
+  const asides: Aside[] = []
+  const { outside: source } = cutScripts(text)
   let heads: Head[] | null = null
   let gap = false
-  const written = source.split('\n')
-  for (const [at, raw] of written.entries()) {
-    const cells = cellsOf(raw, [written[at - 1], written[at + 1]])
+  const written = writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') }))
+  for (const [at, { raw, from, to }] of written.entries()) {
+    const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])
+    const place = { from, to }
     if (!cells || cells.filter(cell => cell !== '').length < (heads || cells[0] === '' ? 1 : 2)) {
       heads = null
       const row = unmarked(undecorated(raw))
-      for (const text of row === '' ? [] : listed(row))
-        rows.push({ text, cells: false, bullet: startsWithBullet.test(raw), gap })
+      if (row === '') asides.push({ as: 'blank', ...place })
+      else
+        rows.push(
+          ...placed(
+            { text: row, cells: false, bullet: startsWithBullet.test(raw), gap, ...place },
+            listed(row),
+            source,
+          ),
+        )
       gap = row === ''
       continue
     }
-    if (ruler.test(raw)) continue
+    if (ruler.test(raw)) {
+      asides.push({ as: 'table', ...place })
+      continue
+    }
     const named = cells.map(headOf)
     // the first column of "| | g |" goes without saying
     if (cells[0] === '' && named[0]) named[0].column = 'name'
     const has = (column: Column) => named.some(head => head.column === column)
     if (has('name') && has('amount') && !cells.some(cell => /\d/.test(cell))) {
       heads = named
+      asides.push({ as: 'table', ...place })
       continue
     }
     const line = lineOf(cells, heads ?? guessed(cells))
-    if (line !== '') rows.push({ text: line, cells: true, bullet: false, gap })
+    if (line !== '') rows.push({ text: line, cells: true, bullet: false, gap, ...place })
+    else asides.push({ as: 'blank', ...place })
     gap = false
   }
-  return rows
+  return { rows, asides }
 }

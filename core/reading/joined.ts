@@ -1,0 +1,37 @@
+// One thing written in two rows, its amount in one and its name in the other, as a page falls apart when it is copied.
+import { readAmount } from '../measure/quantity'
+import { normal } from './normal'
+import { opens } from './rowKind'
+import type { Row } from './rows'
+
+/** "0:15 a hundred grams of oil": where in a recording it is said. */
+const timeMark = /^[[(]?\d{1,2}:\d{2}(?::\d{2})?[\])]?\s+(?=\p{L})/u
+
+const onlyAmount = ({ text, cells }: Row): boolean => {
+  const read = cells || text.length > 30 ? null : readAmount(normal(text))
+  return read !== null && /^[\s.,]*$/.test(read.rest) && !/[.):]$/.test(text.trim())
+}
+const onlyName = ({ text, cells }: Row): boolean =>
+  !cells && text.length <= 60 && /^\p{L}/u.test(text) && !/\d|[:.!?]$/.test(text) && opens(text) === null
+
+/** Rows in twos, at least two such pairs in the text: then each pair is one row, the amount first. */
+export function joined(given: readonly Row[]): Row[] {
+  const rows = given.map(row => (timeMark.test(row.text) ? { ...row, text: row.text.replace(timeMark, '') } : row))
+  const amounts = rows.flatMap((row, at) => (onlyAmount(row) ? [at] : []))
+  if (amounts.length < 2) return rows
+  const named = (at: number) => rows[at] !== undefined && onlyName(rows[at])
+  const has = new Set(amounts)
+  const step = amounts.every(at => named(at + 1)) ? 1 : amounts.every(at => named(at - 1)) ? -1 : 0
+  if (step === 0) return rows
+  const out: Row[] = []
+  for (let at = 0; at < rows.length; at++) {
+    const amountAt = step === 1 ? at : at + 1
+    const [amount, name] = [rows[amountAt], rows[step === 1 ? at + 1 : at]]
+    if (amount && name && has.has(amountAt)) {
+      const [first, last] = [rows[at]!, rows[at + 1]!]
+      out.push({ ...first, text: `${amount.text} ${name.text}`, to: last.to })
+      at++
+    } else out.push(rows[at]!)
+  }
+  return out
+}
