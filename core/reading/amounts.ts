@@ -212,7 +212,14 @@ export function amountBehindName(found: Amounts): string | null {
       continue
     const text = found.rest.slice(gap.index + gap[0].length)
     const last = readAmount(text.replace(/^(?:(?:big|good|large|generous|small|tiny) )?(pinch|splash|dash)/i, '1 $1'))
-    if (!last || !(last.amount.unit !== 'each' || /^\s*(?:$|,)/.test(last.rest))) continue
+    if (
+      !last ||
+      !(
+        last.amount.unit !== 'each' ||
+        /^\s*(?:$|,|(?:cold|warm|hot|soft(?:ened)?|melted|chopped|cubed|diced|sifted|grated|toasted)$)/.test(last.rest)
+      )
+    )
+      continue
     found.amount = last.amount
     found.approximate ||= last.approximate
     found.rest = name

@@ -7,6 +7,10 @@ import type { Row } from './rows'
 /** "0:15 a hundred grams of oil": where in a recording it is said. */
 const timeMark = /^[[(]?\d{1,2}:\d{2}(?::\d{2})?[\])]?\s+(?=\p{L})/u
 
+/** "so you need", "and then", "I like": what a speaker says before an amount. */
+const spokenLead =
+  /^(?:(?:so|and|then|okay|ok|right|now|next|also|first|well|um|er)\s+)*(?:(?:you|we|i)(?:['’](?:ll|re|d))?(?: (?:will|also|just|then|want to))* (?:need|want|use|like|add|take)\s+)?(?=(?:about |roughly )?(?:\d|an? \p{L}+|(?:one|two|three|four|five|six|seven|eight|nine|ten|half|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?!\p{L})))/iu
+
 const onlyAmount = ({ text, cells }: Row): boolean => {
   const read = cells || text.length > 30 ? null : readAmount(normal(text))
   return read !== null && /^[\s.,]*$/.test(read.rest) && !/[.):]$/.test(text.trim())
@@ -16,7 +20,9 @@ const onlyName = ({ text, cells }: Row): boolean =>
 
 /** Rows in twos, at least two such pairs in the text: then each pair is one row, the amount first. */
 export function joined(given: readonly Row[]): Row[] {
-  const rows = given.map(row => (timeMark.test(row.text) ? { ...row, text: row.text.replace(timeMark, '') } : row))
+  const rows = given.map(row =>
+    timeMark.test(row.text) ? { ...row, text: row.text.replace(timeMark, '').replace(spokenLead, '') } : row,
+  )
   const amounts = rows.flatMap((row, at) => (onlyAmount(row) ? [at] : []))
   if (amounts.length < 2) return rows
   const named = (at: number) => rows[at] !== undefined && onlyName(rows[at])

@@ -141,6 +141,7 @@ const ofMetric =
   /(?<=\d\s?(?:k?g|ml|cl|dl|l)\.?\s)(?:de la |de l[’']|del |de |d[’']\s?|di |do |da |von |van )(?=\p{L})/giu
 /** "big pinch sea salt": one such. */
 const sizedPinch = /^(?=(?:big|good|large|generous|small|tiny) (?:pinch|splash|dash|drop)(?![\p{L}]))/giu
+const ground = /(?<!\p{L})gr(?:’|')?d\.?(?= \p{L})/giu
 const known = /[\p{L}\d]/u
 
 /** What is written, as it is read. Signs keep their order; see `Normal.at`. */
@@ -167,6 +168,7 @@ export function normalised(source: string): Normal {
     const number = counts[count.toLowerCase()] ?? count
     return Number(number) < partOf[part.toLowerCase()]! ? `${number}/${partOf[part.toLowerCase()]}` : said
   })
+  normal = replaced(normal, ground, () => 'ground')
   normal = replaced(normal, andPart, () => ' and ')
   normal = replaced(normal, sizedPinch, () => 'a ')
   return normal

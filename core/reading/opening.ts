@@ -62,6 +62,8 @@ export function opened(text: string): { line: string; role: Role | null; label: 
       /^\(?\d{1,2}\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)|^\(?[a-h]\)\s*(?=\S)|^[abd-h]\.\s+(?=\d)/i,
       '',
     )
+    // "fruit? sultanas 75"
+    .replace(/^\p{L}{3,12}\?\s+(?=\p{L})/u, '')
     .replace(/^(?:you(?:'|’)?(?:ll| will| also)* need|take|use)\s*:?\s+(?=\d|an? )/i, '')
     // "whites of 3 eggs"
     .replace(

@@ -10,19 +10,24 @@ const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courge
 
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
-  return normal(text)
-    .split(clauseEnds)
-    .flatMap(clause => {
-      for (const { index } of clause.matchAll(amountBegins)) {
-        const said = clause.slice(index)
-        const read = readAmount(said)
-        const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
-        if (!read || !/^\p{L}{2}/u.test(thing)) continue
-        const line = readLine(said)
-        // "a mug of seeds" and "2 eggs" are counted
-        if (read.amount.unit !== 'each' || line.form === 'mug' || line.form === 'glass' || counted.test(line.item))
-          return [said.trim()]
-      }
-      return []
-    })
+  const clauses = normal(text).split(clauseEnds)
+  return clauses.flatMap((given, at) => {
+    const clause = given.replace(/\s+(?:too|as well|now|please|first)$/i, '')
+    // "dip them in dark chocolate, about 100 grams"
+    const alone = readAmount(clause.replace(/^(?:so |and |it(?:'|’)?s )/i, ''))
+    const before = /.*\b(?:in|into|with|add|of|some|use)\s+(\p{L}[\p{L} -]{2,40})$/iu.exec(clauses[at - 1] ?? '')?.[1]
+    if (alone && alone.rest === '' && alone.amount.unit !== 'each' && before && !/\d/.test(before))
+      return [`${clause} ${before}`]
+    for (const { index } of clause.matchAll(amountBegins)) {
+      const said = clause.slice(index)
+      const read = readAmount(said)
+      const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
+      if (!read || !/^\p{L}{2}/u.test(thing)) continue
+      const line = readLine(said)
+      // "a mug of seeds" and "2 eggs" are counted
+      if (read.amount.unit !== 'each' || line.form === 'mug' || line.form === 'glass' || counted.test(line.item))
+        return [said.trim()]
+    }
+    return []
+  })
 }

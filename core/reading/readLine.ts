@@ -22,6 +22,8 @@ export interface ReadLine {
   optional: boolean
   alternatives: string[]
   approximate: boolean
+  /** What could be read in two ways, as it is asked. */
+  doubt?: string
 }
 
 const optionalWords =
@@ -40,7 +42,7 @@ export const more =
 
 /** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `uses`. */
 export const another =
-  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
+  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
 
 /** Without any of these nothing is optional. */
 const mayBeOptional = /\bopt|\bif\b/i

@@ -4,6 +4,7 @@ import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
+import { unitMeant } from './bareNumber'
 import { joined } from './joined'
 import { linesInProse } from './prose'
 import { type ReadLine, readLine } from './readLine'
@@ -24,6 +25,7 @@ import {
   ovenFirst,
   piecesIn,
   saysHowMuch,
+  settingsIn,
   speaksOfYield,
   startsLikeAmount,
   tellsToDo,
@@ -186,6 +188,16 @@ export function readRecipe(given: string): ReadRecipe {
       became(row, 'title')
       continue
     }
+    const settings = cells ? null : settingsIn(row)
+    if (settings) {
+      for (const part of settings) {
+        heed(part)
+        result.pieces ??= onlyPieces(part)
+        if (!speaksOfYield(part)) result.minutes ??= readMinutes(part)
+      }
+      settle(row)
+      continue
+    }
     if (zone === 'notes' || isNoise(row) || unitOfAll(row)) {
       leave(row)
       continue
@@ -275,12 +287,7 @@ export function readRecipe(given: string): ReadRecipe {
     }
   }
   result.spans = spansOf(rows, result.rows, asides)
-  if (unit)
-    result.lines = result.lines.map(line =>
-      line.amount?.unit === 'each' && !line.form && !(comesWhole.test(line.item) && line.amount.value <= mostCounted)
-        ? { ...line, amount: { ...line.amount, unit: unit! } }
-        : line,
-    )
+  result.lines = result.lines.map(line => unitMeant(line, unit))
   return result
 }
 /** What became of each sign; what lies inside two rows that are one belongs to them. */
@@ -293,7 +300,3 @@ function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: reado
 }
 /** "Eggs - 3", and not "From the old garden (1987)". */
 const saysSomeOf = (row: string): boolean => readLine(row).amount !== null && !/\((?:1[89]|20)\d\d\)/.test(row)
-/** A thousand eggs are grams of egg. */
-const mostCounted = 60
-/** Counted even where all else is weighed. */
-const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i

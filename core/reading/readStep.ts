@@ -38,11 +38,11 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
     )
     .replace(/\b(\d)\/(\d)(?=\s*-?\s*(?:h|min))/gi, (_, above, below) => String(above / below))
   const span =
-    /(?<![\d.])(\d{1,5}(?:\.\d{1,5})?)(?:\s*(?:-|to|or)\s*(\d{1,5}(?:\.\d{1,5})?))?\s*-?\s*(min(?:ute)?s?|h(?:ou)?rs?|h|m)\b(?:\s*(?:and )?(\d{1,5})\s*m(?:in)?)?/i.exec(
+    /(?<![\d.])(\d{1,5}(?:\.\d{1,5})?)(?:\s*(?:-|to|or)\s*(\d{1,5}(?:\.\d{1,5})?))?\s*-?\s*(min(?:ut\p{L}*)?s?|минут\p{L}*|мин|хвилин\p{L}*|хв|λεπτ\p{L}+|stunden?|std|heures?|ore|horas?|uur|час\p{L}*|h(?:ou)?rs?|h|m)(?![\p{L}\d])(?:\s*(?:and )?(\d{1,5})\s*m(?:in)?)?/iu.exec(
       plain,
     )
   if (!span) return null
-  const scale = /^h/i.test(span[3]!) ? 60 : 1
+  const scale = /^(?:h|st|ore|uur|час)/i.test(span[3]!) ? 60 : 1
   const from = Number(span[1]) * scale + Number(span[4] ?? 0)
   return span[2] ? { from, to: Number(span[2]) * scale } : { from }
 }
@@ -57,7 +57,7 @@ function firstLookIn(text: string): number | null {
 }
 
 /** "12-14 mins." by itself, or said first, is the time in the oven. */
-const onlyTime =
+export const onlyTime =
   /^(?:about |approx\.? )?\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*(?:min(?:ute)?s?|m|hrs?|hours?)(?:$|[.,;](?: |$))/i
 
 /** One sentence or numbered step of the method, with its time and heat. */

@@ -6,7 +6,7 @@ import { capital } from '../words/listing'
 import { normal } from './normal'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
-import { readOven } from './readStep'
+import { onlyTime, readOven } from './readStep'
 import { roleIn } from './roleWords'
 
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
@@ -15,9 +15,9 @@ export function headed(row: string): [string, string] | null {
   return parts && opens(parts[1]!) ? [parts[1]!, parts[2]!] : null
 }
 const ingredientsHeader =
-  /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
+  /^(?:ingredients?|zutaten|ingr[ée]dients|ingredienti|ingredientes|ingredi[ëe]nten|składniki|suroviny|ingredienser|ainekset|υλικά|συστατικά|ингредиенты|состав|продукты|інгредієнти|склад|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
 const methodHeader =
-  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure|what to do|what you do|here(?:'|’)?s how)\s*[:–—-]?$/i
+  /^(?:zubereitung|anleitung|préparation|preparation|réalisation|preparazione|procedimento|preparación|elaboración|preparação|modo de preparo|bereiding(?:swijze)?|przygotowanie|wykonanie|postup|gör så här|tillagning|fremgangsmåde|slik gjør du|valmistus|ohje|εκτέλεση|приготовление|приготування|method|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|to make|procedure|what to do|what you do|here(?:'|’)?s how)\s*[:–—-]?$/i
 const notesHeader =
   /^(?:notes?|tips?|storage|nutrition(?:al)?(?: (?:information|facts))?|equipment|comments?)\s*[:–—-]?$/i
 /** What a row that stands alone opens. */
@@ -93,11 +93,14 @@ export const onlyPieces = (row: string): number | null => {
   return said && Number(said[1])
 }
 const piecesAlone =
-  /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots)\.?$/i
+  /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots|cases)\.?$/i
 /** Speaks of what the recipe makes, whether or not that is a number of pieces. */
 export const speaksOfYield = (row: string): boolean => /^(?:makes|serves|servings?|yields?)\b/i.test(row)
 /** How many pieces a row says the recipe makes; null where it says none. `whole`: that is what the row is about. */
 export function piecesIn(row: string): { pieces: number; whole: boolean } | null {
+  // "Scones x 8"
+  const times = /^\p{L}[\p{L}\s'’&-]{2,50}?\s[x×] ?(\d{1,3})$/u.exec(row)
+  if (times) return { pieces: Number(times[1]), whole: false }
   // "Upside-down cake (tray, 30 portions)"
   const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|slices|pieces|servings|squares|bars)\)/i.exec(row)
   if (beside) return { pieces: Number(beside[1]), whole: false }
@@ -177,6 +180,8 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
     // "Cream 8 min", "boil till it parts"
     (deed && /\d ?(?:mins?|minutes|m|hrs?|hours?|secs?|seconds)\b/i.test(row)) ||
     (clearDeed.test(row) && /\b(?:until|till?|w\.)(?= )/i.test(row)) ||
+    // "melt the chocolate, oil and syrup together"
+    (clearDeed.test(row) && row.split(' ').length >= 4 && /\b(?:the|it|them|together|over)\b/i.test(row)) ||
     /^(?:oil|butter|grease|flour|spray|line|dust)(?: (?:and|&) (?:base[- ])?(?:line|flour))? (?:(?:an?|the|your|two|three)\b|\d(?=.*(?:tin|pan|tray|dish|mould|cm|in(?:ch)?\b)))/i.test(
       row,
     ) ||
@@ -200,8 +205,17 @@ export const isMethodBlock = (block: readonly string[]): boolean =>
 
 /** "180C / 160C fan", "Gas 2, line the tin": the oven stands first. */
 export const ovenFirst = (row: string): boolean =>
-  /^(?:oven\b|bak(?:e|ing)(?: at)?\b|gas\b|fan\b|\d{3}\s*(?:°|º|[cf]\b|fan\b|degrees?\b|-\s*\d{3}))/i.test(row) &&
-  readOven(row) !== null
+  /^(?:(?:(?:very )?(?:hot|moderate|cool|slow) )?oven\b|bak(?:e|ing)(?: at)?\b|gas\b|fan\b|\d{3}\s*(?:°|º|[cf]\b|fan\b|degrees?\b|-\s*\d{3}))/i.test(
+    row,
+  ) && readOven(row) !== null
+
+/** "12 cases, 20-22 min": several settings in one row, each by itself; null where anything else stands among them. */
+export function settingsIn(row: string): string[] | null {
+  const parts = row.split(/[,;]\s+|\s+\|\s+/)
+  const isSetting = (part: string) =>
+    onlyPieces(part) !== null || onlyTime.test(part) || (ovenFirst(part) && part.length < 40) || speaksOfYield(part)
+  return parts.length > 1 && parts.every(isSetting) ? parts : null
+}
 
 const noise = [
   /^[^\p{L}\p{N}]*$/u,

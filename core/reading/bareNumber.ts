@@ -1,0 +1,39 @@
+// "Flour 250": a number without a unit, of a thing that nobody counts. What it is most likely, and the question that goes with it.
+// Common practice, no published source: recipes that leave the unit out are weighed in grams, and poured in millilitres.
+import type { UnitCode } from '../model/unit'
+import type { ReadLine } from './readLine'
+
+/** Counted even where all else is weighed. */
+const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i
+/** A thousand eggs are grams of egg. */
+const mostCounted = 60
+/** Never counted: powders, fats, liquids, what lies in heaps. */
+const heaped =
+  /\b(?:flours?|sugars?|butter|margarine|marg|spread|lard|suet|fat|salt|yeast|cocoa|cacao|(?:corn)?starch|cornflour|polenta|oats?|oatmeal|rice|seeds?|powder|chocolate|choc|sultanas?|raisins?|currants?|almonds|hazelnuts|walnuts|pecans|cashews|pistachios|peanuts|nuts|coconut|husk|gum|xanthan|psyllium|soda|bicarb|cinnamon|ginger|spice|cheese|yogh?urt|mascarpone|ricotta|quark|honey|syrup|treacle|molasses|jam|paste|tahini|pur[ée]e|crumbs?|flakes|meal|bran|semolina|quinoa|millet|buckwheat|sorghum|teff|tapioca|nibs|chips|drops|peel|berries|raspberries|blueberries|blackberries|strawberries|redcurrants|blackcurrants)\b/i
+const poured =
+  /\b(?:milk|buttermilk|water|oil|juice|cream|drink|coffee|tea|cider|wine|rum|brandy|vinegar|stock|aquafaba)\b/i
+/** So many of a thing one could count are weighed after all: "100 digestives". */
+const manyCounted = 40
+/** Fewer are no grams of anything: two what? */
+const fewestGrams = 5
+
+/** `unit`: what the text says that all its numbers count, or null. */
+export function unitMeant<T extends ReadLine>(line: T, unit: UnitCode | null): T {
+  const { amount, form, item } = line
+  if (amount?.unit !== 'each' || form || amount.size || (comesWhole.test(item) && amount.value <= mostCounted))
+    return /\b(?:cups?|tbsps?|tsps?|tablespoons?|teaspoons?|grams?|ml|oz|lbs?)\b/i.test(item) && amount
+      ? { ...line, doubt: `“${item}” has a measure in its name: say how much of what.` }
+      : line
+  if (unit) return { ...line, amount: { ...amount, unit } }
+  const liquid = poured.test(item)
+  const heap = heaped.test(item)
+  if (!liquid && !heap && !(amount.value >= manyCounted)) return line
+  if (amount.value < fewestGrams)
+    return { ...line, doubt: `${amount.value} what of ${item}? Nobody counts it: add the unit.` }
+  const meant: UnitCode = liquid && !heap ? 'ml' : 'g'
+  return {
+    ...line,
+    amount: { ...amount, unit: meant },
+    doubt: `“${amount.value}” has no unit: read as ${meant}. Put it right where that is wrong.`,
+  }
+}
