@@ -40,7 +40,7 @@ const entries: Entry[] = [
   {
     code: 'milk',
     words:
-      'butter|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {
@@ -99,7 +99,7 @@ const sounds = [
   'butternut(?: squash)?',
   'butterscotch flavou?r(?:ing)?',
   'butterfl(?:y|ies)',
-  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut|macadamia|tiger ?nut) ?(?:milk|cream|yogh?urt|cheese|creamer)s?',
+  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut|macadamia|tiger ?nut) ?(?:milk|cream|yogh?urt|cheese|creamer|drink)s?',
   'coconut (?:milk|cream) powder',
   'cream of (?:tartar|coconut)',
   'creamed (?:coconut|corn)',
@@ -112,7 +112,7 @@ const sounds = [
   'egg ?plants?',
   'egg (?:replacers?|substitutes?)',
   'eggless',
-  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yogh?urt|custard|butter|quark)s?',
+  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yogh?urt|custard|butter|quark|white chocolate)s?',
   '(?:non|dairy free|plant based)[- ]?dairy (?:cream|creamer|whip)',
   '(?:king )?oyster mushrooms?',
   'crab ?apples?',

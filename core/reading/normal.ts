@@ -1,6 +1,7 @@
 // One spelling of what people write, before any of it is read: number words, lost fraction bars, letters typed for figures, units
 // of every kitchen. Every sign of it knows where it stands in what was written. Common practice, no published source.
 import { plainly } from '../words/number'
+import { rememberedByText } from '../words/remembered'
 
 export interface Normal {
   text: string
@@ -70,7 +71,7 @@ const numberInWords = new RegExp(
   `(?<![\\p{L}\\d])((?:an? (?=hundred|thousand))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?=[ -]${measured}(?![\\p{L}\\d]))`,
   'giu',
 )
-const slip = new RegExp(`(?<![\\p{L}\\d.,/])([lI](?=\\s)|(?=[\\dOolI]*\\d)[\\dOolI]+)${unitAhead}`, 'gu')
+const slip = new RegExp(`(?<![\\p{L}\\d.,/])([lI](?=\\s)|(?=[\\dOolI]*\\d)[\\dOolI]+)${unitAhead}`, 'giu')
 const lostBar = new RegExp(`(?<![\\d./,])(\\d{1,2})([12357])/([2348])${unitAhead}`, 'giu')
 const partInWords =
   /(?<![\d./,]|and )(\d{1,2}|one|two|three|five) (thirds?|quarters?|halves|half|eighths?)(?= |$)(?! (?:of an )?hours?\b)/giu
@@ -154,7 +155,7 @@ export function normalised(source: string): Normal {
     normal = replaced(normal, foreignManner, () => '')
     for (const { unit, pattern } of units) normal = replaced(normal, pattern, () => (unit ? ` ${unit} ` : ' '))
     normal = replaced(normal, ofMetric, () => '')
-    normal = replaced(normal, slip, said => said.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'))
+    normal = replaced(normal, slip, said => said.replace(/o/gi, '0').replace(/[li]/gi, '1'))
     normal = replaced(normal, lostBar, (said, whole = '', above = '', below = '') =>
       Number(above) < Number(below) ? `${whole} ${above}/${below}` : said,
     )
@@ -175,4 +176,4 @@ export function normalised(source: string): Normal {
 }
 
 /** The text alone, with its signs made plain. */
-export const normal = (source: string): string => plainly(normalised(source).text)
+export const normal: (source: string) => string = rememberedByText(source => plainly(normalised(source).text))

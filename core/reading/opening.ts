@@ -44,7 +44,7 @@ function leadIn(line: string): { label: string; line: string } | null {
     /^\p{L}/u.test(named) &&
     !startsWithPrep(named) &&
     !onlyKind.test(named) &&
-    !/^(?:or|for|to|plus|and|each)\b/i.test(named)
+    !/^(?:or|of|for|to|plus|and|each)\b/i.test(named)
   // "Milk: 200 ml oat" is milk
   const groups = /^(?:for|to|in)\b/i.test(label) || groupWord.test(label) || / /.test(named)
   return names && groups ? { label, line: behind } : null

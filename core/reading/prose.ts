@@ -2,6 +2,7 @@
 import { readAmount } from '../measure/quantity'
 import { normal } from './normal'
 import { readLine } from './readLine'
+import { readOven } from './readStep'
 
 const clauseEnds =
   /[,.;:](?!\d)\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+/i
@@ -20,6 +21,8 @@ export function linesInProse(text: string): string[] {
       return [`${clause} ${before}`]
     for (const { index } of clause.matchAll(amountBegins)) {
       const said = clause.slice(index)
+      // heat is no amount: "180C for 25 min"
+      if (readOven(said) !== null) continue
       const read = readAmount(said)
       const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
       if (!read || !/^\p{L}{2}/u.test(thing)) continue

@@ -2,6 +2,7 @@
 import { readAmount } from '../measure/quantity'
 import type { Role } from '../model/recipe'
 import type { Amount, Size } from '../model/unit'
+import { rememberedByText } from '../words/remembered'
 import { amountBehindName, amountsAtHead, repeats, takeCounted } from './amounts'
 import { opened } from './opening'
 import { takeBefore } from './prepWords'
@@ -42,7 +43,7 @@ export const more =
 
 /** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `uses`. */
 export const another =
-  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
+  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:about |approx\.? |roughly |~ ?)?(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
 
 /** Without any of these nothing is optional. */
 const mayBeOptional = /\bopt|\bif\b/i
@@ -113,7 +114,8 @@ const ways = /^(?:about|approx(?:imately|\.)?|roughly|~|or|=|i\.?e\.?|that's|wei
  * Reads one ingredient line as people write it. Never throws: a line it cannot read is an item without an amount.
  * `amount` null means that no amount is written. Cup and spoon belong to the recipe; amounts keep the written unit.
  */
-export function readLine(text: string): ReadLine {
+export const readLine: (text: string) => ReadLine = rememberedByText(read)
+function read(text: string): ReadLine {
   if (text.length > longestRead) return { ...nothing, item: text.trim() }
   const { line, role: given, label } = opened(text)
   const optional = mayBeOptional.test(line) && optionalWords.test(line.replace(more, ''))

@@ -132,7 +132,7 @@ const opening =
 /** Words that only tell somebody to do something, and words that may as well name a thing. */
 const deeds =
   'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove|stew'
-const things = 'dust|cream|rest|set|blend|top|butter|flour|spray|warm'
+const things = 'finish|dust|cream|rest|set|blend|top|butter|flour|spray|warm'
 const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
 const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
 const numbered = /^(?:step\s*)?\d{1,2}[.):]\s+(?=\p{L})/iu

@@ -60,25 +60,30 @@ export interface Within {
 
 type Dictionary = ReadonlyMap<string, readonly string[]>
 const dictionaries = new WeakMap<readonly Called[], Dictionary>()
-/** Names of the larder and of the starter shelf by the stem of their first word. */
+const plainName = (name: string | undefined) => stemsOf((name ?? '').split(/[,(]/)[0]!)
+function into(made: Map<string, string[]>, names: Iterable<string>): Map<string, string[]> {
+  for (const name of names) {
+    if (name === '' || idle.has(name)) continue
+    const first = name.split(' ', 1)[0]!
+    const list = made.get(first)
+    if (!list) made.set(first, [name])
+    else if (!list.includes(name)) made.set(first, [...list, name])
+  }
+  return made
+}
+/** Names of the starter shelf, and words for food in general. */
+const shelfNames = into(new Map(), [
+  ...general,
+  ...starterShelf.flatMap(({ ingredient }) => [ingredient.name, ...alsoCalled(ingredient.name)]).map(plainName),
+])
+/** Those and the names of the larder, by the stem of their first word. */
 function dictionaryOf(ingredients: readonly Called[]): Dictionary {
   const known = dictionaries.get(ingredients)
   if (known) return known
-  const names = new Set<string>(general)
-  const add = (name: string | undefined) => {
-    const plain = stemsOf((name ?? '').split(/[,(]/)[0]!)
-    if (plain !== '' && !idle.has(plain)) names.add(plain)
-  }
-  for (const { ingredient } of starterShelf)
-    for (const name of [ingredient.name, ...alsoCalled(ingredient.name)]) add(name)
-  for (const one of ingredients) for (const name of [one.name, one.standsFor, one.labelName]) add(name)
-  const made = new Map<string, string[]>()
-  for (const name of names) {
-    const first = name.split(' ', 1)[0]!
-    const list = made.get(first)
-    if (list) list.push(name)
-    else made.set(first, [name])
-  }
+  const made = into(
+    new Map(shelfNames),
+    ingredients.flatMap(one => [one.name, one.standsFor, one.labelName]).map(plainName),
+  )
   dictionaries.set(ingredients, made)
   return made
 }
@@ -86,10 +91,17 @@ function dictionaryOf(ingredients: readonly Called[]): Dictionary {
 /** "Cream the sugar and spread": something done, and no cream. */
 const deeds = /^(?:cream|spread|sprinkles?|spice|stock|extract|jam)$/i
 const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
+/** Behind a deed stands what it is done to: "cream on top" is cream. */
+const noObject = /^\s*(?:on|over|for|to|around|cheese)\b|^[ \t]*(?:$|[\n.,;:!)])/i
 /** "a butter knife", "the milk pan": a tool. */
 const tool = /^\s*(?:knife|dish|pan|jug|paper|cutter|thermometer|bowl|spoon|brush)\b/i
 
 const finders = new WeakMap<Dictionary, (text: string) => readonly Found[]>()
+/** What a text warns of, each with the whole phrase it is part of: "oat" of oat milk is oat milk, and no oats. */
+function wholeMentions(text: string): Span[] {
+  const phrases = soundsOnly(text)
+  return mentions(text).map(one => phrases.find(({ start, end }) => start <= one.start && end >= one.end) ?? one)
+}
 /** Every food that a text names, each where it stands; a longer name goes before one inside it. */
 function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
   const known = finders.get(dictionary)
@@ -105,7 +117,7 @@ function find(text: string, dictionary: Dictionary): readonly Found[] {
     const word = text.slice(start, end)
     all.push({ word, start, end, strict, stems: stemsOf(word) })
   }
-  for (const { start, end } of mentions(text)) put(start, end, true)
+  for (const { start, end } of wholeMentions(text)) put(start, end, true)
   for (const { start, end } of groupMentions(text)) put(start, end, true)
   for (const { start, end } of kindWordsIn(text)) put(start, end, false)
   const words = wordsOf(sober)
@@ -124,7 +136,9 @@ function find(text: string, dictionary: Dictionary): readonly Found[] {
     // "dairy-free butter" is no butter
     .filter(one => one.strict || !near(sounds, one).some(other => inside(one, other)))
     .filter(
-      one => !tool.test(text.slice(one.end, one.end + 20)) && !(deeds.test(one.word) && doing.test(before(one.start))),
+      one =>
+        !tool.test(text.slice(one.end, one.end + 20)) &&
+        !(deeds.test(one.word) && doing.test(before(one.start)) && !noObject.test(text.slice(one.end, one.end + 20))),
     )
     .sort((a, b) => a.start - b.start || b.end - a.end)
   return named.filter(
@@ -176,7 +190,7 @@ interface Answers {
 const treeNuts = new Set(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'])
 
 /** What a line is called as written: what stands behind it is more than its name. */
-const headOf = (text: string): string => text.split(/[,(;]|\s(?:or|with|plus|and|in)\s/i)[0]!
+const headOf = (text: string): string => text.split(/[,(;:]|\s[-–—]\s|\s(?:or|with|plus|and|in)\s/i)[0]!
 
 /** `beside`: what is only served with it answers for the serving, and for nothing that is in it. */
 function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, beside: boolean): Answers {
@@ -189,10 +203,8 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, bes
     const plain = stemsOf(head)
     names.add(plain)
     for (const word of plain.split(' ')) inNames.add(word)
-    for (const mention of mentions(text)) {
-      words.add(stemsOf(mention.word))
-      if (treeNuts.has(mention.code)) anyNut = true
-    }
+    for (const { start, end } of wholeMentions(text)) words.add(stemsOf(text.slice(start, end)))
+    for (const { code } of mentions(text)) if (treeNuts.has(code)) anyNut = true
     for (const group of groupMentions(text)) words.add(stemsOf(group.word))
     for (const one of foodsIn(text, dictionary)) if (!one.strict) names.add(one.stems)
   }
