@@ -1,4 +1,5 @@
 // Claims and their verdicts.
 
 export { asksWhetherSweetens } from './byTrait'
+export { claimsIn } from './claimsInText'
 export { type ClaimResult, type Mark, severity, type Verdict } from './verdict'

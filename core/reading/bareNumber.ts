@@ -22,18 +22,21 @@ export function unitMeant<T extends ReadLine>(line: T, unit: UnitCode | null): T
   const { amount, form, item } = line
   if (amount?.unit !== 'each' || form || amount.size || (comesWhole.test(item) && amount.value <= mostCounted))
     return /\b(?:cups?|tbsps?|tsps?|tablespoons?|teaspoons?|grams?|ml|oz|lbs?)\b/i.test(item) && amount
-      ? { ...line, doubt: `“${item}” has a measure in its name: say how much of what.` }
+      ? { ...line, doubt: { unit: false, question: `“${item}” has a measure in its name: say how much of what.` } }
       : line
   if (unit) return { ...line, amount: { ...amount, unit } }
   const liquid = poured.test(item)
   const heap = heaped.test(item)
   if (!liquid && !heap && !(amount.value >= manyCounted)) return line
   if (amount.value < fewestGrams)
-    return { ...line, doubt: `${amount.value} what of ${item}? Nobody counts it: add the unit.` }
+    return {
+      ...line,
+      doubt: { unit: false, question: `${amount.value} what of ${item}? Nobody counts it: add the unit.` },
+    }
   const meant: UnitCode = liquid && !heap ? 'ml' : 'g'
   return {
     ...line,
     amount: { ...amount, unit: meant },
-    doubt: `“${amount.value}” has no unit: read as ${meant}. Put it right where that is wrong.`,
+    doubt: { unit: true, question: `“${amount.value}” has no unit: read as ${meant}.` },
   }
 }

@@ -75,6 +75,13 @@ export function opened(text: string): { line: string; role: Role | null; label: 
     .replace(/^plus (?:a little |some )?(?:extra |more )?(?=\p{L})/iu, '')
   const served = /^serve(?:d)?(?: it| them)? with (?:an? |some )?/i.exec(plain)
   if (served) return { line: plain.slice(served[0].length), role: 'beside', label: null }
+  // "top with flaked almonds", "grease with a little oil"
+  const done =
+    /^(?:(top|finish|decorate|sprinkle|scatter|dust|brush|glaze|drizzle)|grease|oil|line)(?:ed|d)? (?:it |them |over )?with (?:an? |some )?(?=\p{L})/iu.exec(
+      plain,
+    )
+  if (done && plain.length <= 60)
+    return { line: plain.slice(done[0].length), role: done[1] ? 'finish' : 'release', label: null }
   const led = leadIn(plain)
   if (!led) return { line: plain, role: null, label: null }
   const role = roleOfLabel(led.label)

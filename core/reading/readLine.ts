@@ -24,7 +24,13 @@ export interface ReadLine {
   alternatives: string[]
   approximate: boolean
   /** What could be read in two ways, as it is asked. */
-  doubt?: string
+  doubt?: Doubt
+}
+
+/** `unit`: no unit was written, and the most likely one is taken. */
+export interface Doubt {
+  question: string
+  unit: boolean
 }
 
 const optionalWords =

@@ -99,7 +99,7 @@ export const speaksOfYield = (row: string): boolean => /^(?:makes|serves|serving
 /** How many pieces a row says the recipe makes; null where it says none. `whole`: that is what the row is about. */
 export function piecesIn(row: string): { pieces: number; whole: boolean } | null {
   // "Scones x 8"
-  const times = /^\p{L}[\p{L}\s'’&-]{2,50}?\s[x×] ?(\d{1,3})$/u.exec(row)
+  const times = /^\p{L}[\p{L}\s'’&-]{2,50}?\s[x×] ?([4-9]|\d{2,3})(?: \([^\d)]*\))?$/u.exec(row)
   if (times) return { pieces: Number(times[1]), whole: false }
   // "Upside-down cake (tray, 30 portions)"
   const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|slices|pieces|servings|squares|bars)\)/i.exec(row)
@@ -218,6 +218,8 @@ export function settingsIn(row: string): string[] | null {
 }
 
 const noise = [
+  // the foot of a table: a sum, and nothing that goes in
+  /^(?:[\d.,]+ ?(?:k?g|ml|oz|lb)?,? )?(?:sub-?|grand )?total(?: (?:weight|mix|dough|batter|cost))?:?(?:[ ,]+[\d.,]+ ?(?:k?g|ml|oz|lb|%)?)*$/i,
   /^[^\p{L}\p{N}]*$/u,
   /^(?:jump to|print|pin|save|share|rate|email)(?: (?:the |this )?recipe)?$/i,
   /^(?:\d+(?:[./]\d)?\s?x\s*){2,}$/i,

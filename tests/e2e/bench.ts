@@ -19,6 +19,11 @@ export async function readText(page: Page, text: string): Promise<void> {
   await page.getByLabel('The recipe as written').fill(text)
   await page.getByRole('button', { name: 'Read it' }).click()
 }
+/** Ticks what the product is to claim, on the reading screen. */
+export async function claim(page: Page, ...names: string[]): Promise<void> {
+  const claims = page.getByRole('group', { name: 'It claims' })
+  for (const name of names) await claims.getByLabel(name, { exact: true }).check()
+}
 /** Chooses from one of the application's own lists. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByLabel(label, { exact: true }).click()

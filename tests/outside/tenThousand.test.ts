@@ -272,7 +272,7 @@ it('no food of ten thousand recipes is lost', () => {
       const { recipe, ingredients } = kept(read)
       const open = openFoodIn(recipe, { ingredients, recipes: [recipe] }).map(one => one.word)
       const bag = (text: string) => words(text).map(word => word.replace(/s$/, ''))
-      const lines = read.lines.flatMap(line => [`${line.item} ${line.form ?? ""}`, ...line.alternatives]).map(bag)
+      const lines = read.lines.flatMap(line => [`${line.item} ${line.form ?? ''}`, ...line.alternatives]).map(bag)
       const asked = open.map(bag)
       for (const food of foods) {
         const names = bag(food)

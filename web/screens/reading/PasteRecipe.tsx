@@ -2,21 +2,11 @@
 'use client'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { exampleCards } from './exampleCards'
 import { largestFile } from './understand'
 
 /** Letters above which a paste is put in at once. */
 const longPaste = 4000
-const example = `Seed crackers
-Makes 24
-
-200 g buckwheat flour
-60 g pumpkin seeds
-2 tbsp ground linseed
-½ tsp fine sea salt
-120 ml water
-1 tbsp rapeseed oil, for the tin
-
-Roll thin. Bake at 180 °C for 15 to 18 minutes.`
 
 export function PasteRecipe({
   text,
@@ -47,7 +37,7 @@ export function PasteRecipe({
         aria-invalid={wrong || undefined}
         className="pane min-h-60 flex-1 resize-none p-4 text-[15px] leading-relaxed"
         value={text}
-        placeholder={example}
+        placeholder={exampleCards[0]!.text}
         dir="auto"
         onChange={event => onText(event.target.value)}
         onPaste={event => {
@@ -59,6 +49,16 @@ export function PasteRecipe({
           onText(value.slice(0, selectionStart) + pasted + value.slice(selectionEnd))
         }}
       />
+      {text === '' && (
+        <p className="flex flex-wrap gap-x-3 text-quiet">
+          Or try it with
+          {exampleCards.map(({ kind, text: card }) => (
+            <button key={kind} type="button" className="word-link" onClick={() => onText(card)}>
+              {kind}
+            </button>
+          ))}
+        </p>
+      )}
       <div className="flex gap-2">
         <button type="button" className="do do-first" onClick={() => onRead(text)}>
           Read it

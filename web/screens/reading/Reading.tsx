@@ -3,7 +3,7 @@
 import type { Recipe } from '@fair-tin/core/model'
 import { roleInStep } from '@fair-tin/core/reading'
 import { openFact } from '@fair-tin/core/recipe'
-import { capital } from '@fair-tin/core/words'
+import { capital, spokenList } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
@@ -13,6 +13,7 @@ import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
+import { ClaimTicks } from './ClaimTicks'
 import {
   broughtBy,
   Draft,
@@ -22,6 +23,7 @@ import {
   openInDraft,
   questionsOf,
   tinText,
+  withoutUnit,
 } from './draft'
 import { PasteRecipe } from './PasteRecipe'
 import { type Larder, ReadingTable } from './ReadingTable'
@@ -178,6 +180,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       </PasteRecipe>
     )
 
+  const bare = withoutUnit(draft)
   const unsure = draft.lines.filter(line => questionsOf(line).length > 0).length
   const fresh = new Set(draft.lines.flatMap(line => ('fresh' in line.of ? [line.of.fresh.toLowerCase()] : []))).size
   const textField = (
@@ -235,6 +238,13 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
         </div>
       </div>
       <Problems list={general} />
+      {bare.length > 0 && (
+        <p className="text-[13.5px] text-unproven">
+          {bare.length === 1 ? 'One number has' : `${bare.length} numbers have`} no unit (
+          {spokenList(bare.map(line => line.text))}): read as grams, and what is poured as millilitres. Put right what
+          is meant otherwise.
+        </p>
+      )}
       {conflict && (
         <Overtaken
           said={`Somebody saved this recipe while you were editing (version ${conflict.version}, ${conflict.theirs.lines.length} lines).`}
@@ -330,6 +340,9 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           </div>
         </section>
       </div>
+      {!sold && draft.sell && (
+        <ClaimTicks claims={draft.claims} onChange={claims => edit(now => ({ ...now, claims }))} />
+      )}
       <div className="flex flex-wrap items-end gap-3">
         <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
           {saving ? 'Keeping …' : 'Keep the recipe'}

@@ -6,7 +6,7 @@ import { roleName, roles } from '@fair-tin/core/model'
 import { CircleHelp, Trash2 } from 'lucide-react'
 import { memo } from 'react'
 import { Choose, type Option } from '../../ui/Choose'
-import { type DraftLine, questionsOf, readAmounts } from './draft'
+import { type DraftLine, onShelf, questionsOf, readAmounts } from './draft'
 import { Pick } from './Pick'
 
 export const roleOptions: Option[] = roles.map(role => ({ value: role, label: roleName[role] }))
@@ -81,6 +81,7 @@ const Row = memo(function Row({
   const questions = questionsOf(line)
   if (ofProblem) questions.unshift(ofProblem)
   if (amountProblem && !questions.includes(amountProblem)) questions.unshift(amountProblem)
+  const shelf = line.asks && 'fresh' in line.of ? onShelf(line.of.fresh) : null
   const said = line.text || 'new line'
   const unreadable = 'problem' in readAmounts(line.amount) || amountProblem !== undefined
   return (
@@ -112,6 +113,15 @@ const Row = memo(function Row({
               <CircleHelp size={14} className="mt-0.5 shrink-0" aria-hidden />
               <span>
                 {question}
+                {shelf && question === 'Not in the larder yet.' && (
+                  <button
+                    type="button"
+                    className="word-link ml-1.5"
+                    onClick={() => onChange(line.key, { of: { fresh: shelf.name, shelf: shelf.id }, asks: false })}
+                  >
+                    Take “{shelf.name}” from the starter shelf
+                  </button>
+                )}
                 {question === 'Is this the right one?' && (
                   <button
                     type="button"

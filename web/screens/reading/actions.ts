@@ -1,5 +1,6 @@
 'use server'
 // Keeps a recipe as read: new things go to the larder, the recipe is saved, and a product is made where she sells it.
+import { starterShelf } from '@fair-tin/core/ingredient'
 import { type Product, partKey, Recipe, unknownIngredient } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
@@ -80,7 +81,16 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
     const circle = billOf(after, id).gaps.find(gap => gap.why === 'circle')
     if (circle)
       return refused(`${circle.path.at(-1)!.name} ${circle.fact}. A part cannot hold itself: choose another part.`)
-    for (const [key, newId] of fresh) await addIngredient(sql, unknownIngredient(newId, names.get(key) ?? key))
+    const shelved = new Map(
+      [draft, ...draft.bring.map(part => part.draft)].flatMap(one =>
+        one.lines.flatMap(({ of }) => ('fresh' in of && of.shelf ? [[of.fresh.toLowerCase(), of.shelf] as const] : [])),
+      ),
+    )
+    for (const [key, newId] of fresh) {
+      const name = names.get(key) ?? key
+      const shelf = starterShelf.find(one => one.ingredient.id === shelved.get(key))?.ingredient
+      await addIngredient(sql, shelf ? { ...shelf, id: newId, name } : unknownIngredient(newId, name))
+    }
     for (const part of parts) await addRecipe(sql, part)
     let version = 1
     if (draft.id === undefined) await addRecipe(sql, recipe)
@@ -115,7 +125,7 @@ export async function keepRecipe(input: unknown): Promise<Outcome<Recipe> & { pr
         recipe: id,
         netWeight: draft.packGrams.trim() === '' ? Math.max(1, Math.round(worked)) : grams,
         pieces: packPieces,
-        claims: ['glutenFree', 'dairyFree', 'eggFree', 'nutFree'],
+        claims: draft.claims,
         markets: [market],
       }
       await addProduct(sql, made)

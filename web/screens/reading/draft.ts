@@ -1,9 +1,11 @@
 // A recipe while it is being read: what was written, beside what was understood, still all text she may correct.
 
+import { claimsIn } from '@fair-tin/core/claim'
 import type { RecipeFile } from '@fair-tin/core/exchange'
-import { matchName, mentions, type Named } from '@fair-tin/core/ingredient'
+import { matchName, mentions, type Named, starterShelf } from '@fair-tin/core/ingredient'
 import {
   type Amount,
+  ClaimCode,
   type Line,
   longestName,
   PartOf,
@@ -33,7 +35,11 @@ export const DraftLine = z.object({
   /** As written. */
   text: z.string(),
   amount: z.string(),
-  of: z.union([z.object({ ingredient: z.string() }), PartOf, z.object({ fresh: z.string() })]),
+  of: z.union([
+    z.object({ ingredient: z.string() }),
+    PartOf,
+    z.object({ fresh: z.string(), shelf: z.string().optional() }),
+  ]),
   /** The match is a guess until she says so. */
   asks: z.boolean(),
   prep: z.string(),
@@ -41,6 +47,8 @@ export const DraftLine = z.object({
   heading: z.string(),
   /** “Or coconut oil”: what else could stand here, matched to the larder where it is known. */
   alternatives: z.array(z.object({ name: z.string(), ingredient: z.string().optional() })),
+  /** What its amount could mean otherwise, as it is asked until the amount is changed. */
+  doubt: z.object({ amount: z.string(), question: z.string(), unit: z.boolean() }).optional(),
   /** Facts of an existing line that this table does not show, kept as they are. */
   kept: Kept,
 })
@@ -64,6 +72,8 @@ const DraftOfOne = z.object({
   sell: z.boolean(),
   packPieces: z.string(),
   packGrams: z.string(),
+  /** What the product is to claim: read from the card, or chosen here. */
+  claims: z.array(ClaimCode),
 })
 /** `bring`: parts that come with a file and are not here yet; lines call for them as "bring:key". */
 export const Draft = DraftOfOne.extend({ bring: z.array(z.object({ key: z.string(), draft: DraftOfOne })).max(500) })
@@ -97,6 +107,13 @@ export function readAmounts(text: string): ReadAmounts | { problem: string } {
 const namesNone = (text: string): boolean =>
   /\bany (?!more|way|left)\p{L}|\bof (?:your |own )?(?:choice|choosing)\b|\bof any (?:kind|sort)\b/iu.test(text)
 
+const shelf: readonly Named[] = starterShelf.map(one => one.ingredient)
+/** What the starter shelf has by that name, to begin a new ingredient from: its measures and kind; its allergens stay to be answered. */
+export function onShelf(name: string): Named | null {
+  const match = matchName(name, shelf)
+  return match?.sure ? (shelf.find(one => one.id === match.id) ?? null) : null
+}
+
 /** What is unsure about a line, as questions; empty where nothing is. */
 export function questionsOf(line: DraftLine): string[] {
   const questions: string[] = []
@@ -104,6 +121,7 @@ export function questionsOf(line: DraftLine): string[] {
   if ('problem' in amounts) questions.push(amounts.problem)
   else if (amounts.amount === null && line.role !== 'beside')
     questions.push('How much? Without it neither cost nor nutrition can be worked out.')
+  if (line.doubt && !line.doubt.unit && line.doubt.amount === line.amount) questions.push(line.doubt.question)
   if (line.asks) questions.push('fresh' in line.of ? 'Not in the larder yet.' : 'Is this the right one?')
   for (const other of line.alternatives)
     if (other.ingredient === undefined)
@@ -174,9 +192,19 @@ export function draftLine(
       const other = matchName(item, larder)
       return { name: item, ...(other?.sure ? { ingredient: other.id } : {}) }
     }),
+    ...(read.doubt ? { doubt: { amount: writtenSum(read), ...read.doubt } } : {}),
     kept,
   }
 }
+
+/** Words of a card that stand alone: longer rows tell of other things. */
+const longestClaim = 80
+/** The claims that its title and the words beside its lines make: "vegan, nut free". None is chosen that nobody wrote. */
+const claimsOn = (read: ReadRecipe): ClaimCode[] => [
+  ...new Set(
+    [read.title, ...read.unread.filter(row => row.length <= longestClaim)].flatMap(claimsIn).map(one => one.claim),
+  ),
+]
 
 /** What is written for one piece, for as many as there are; without an amount where nobody said how many. */
 export function ofEachPiece(line: string, pieces: number | null): ReadLine {
@@ -207,6 +235,7 @@ export function draftFromReading(read: ReadRecipe, larder: readonly Named[], par
     sell: true,
     packPieces: '1',
     packGrams: '',
+    claims: claimsOn(read),
     bring: [],
   }
 }
@@ -284,6 +313,7 @@ function draftOfOne(recipe: Recipe): DraftOfOne {
     sell: false,
     packPieces: '1',
     packGrams: '',
+    claims: [],
   }
 }
 
@@ -387,6 +417,10 @@ export function recipeFrom(
     },
   }
 }
+
+/** Lines whose numbers have no unit, read as what they most likely are and not touched since: said once for all. */
+export const withoutUnit = (draft: Draft): DraftLine[] =>
+  draft.lines.filter(({ doubt, amount }) => doubt?.unit && doubt.amount === amount)
 
 /** Food that the draft speaks of and no line of it holds. */
 export function openInDraft(
