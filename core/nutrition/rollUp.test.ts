@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
+import type { EnergyFactors } from '../market/rulePack'
 import type { Ingredient } from '../model/ingredient'
+import { energyOf } from './rollUp'
 
 const value = (grams: number) => ({ value: grams, source: 's' })
 const nutrition = (ingredients: Ingredient[], change = {}, lines = ingredients.map(one => sampleLine(one.id, 100))) =>
@@ -132,5 +134,56 @@ describe('nutritionOf', () => {
     const [one, many] = [assess(workbook, 'cake', 'uk'), assess(workbook, 'cake', 'uk', { factor: 7.3 })]
     expect(many.nutrition.per100g.fat!.value).toBeCloseTo(one.nutrition.per100g.fat!.value, 9)
     expect(one.nutrition.perPiece.fat!.value).toBeCloseTo(one.nutrition.per100g.fat!.value * 0.4, 9)
+  })
+})
+
+describe('energy of 100 g', () => {
+  // each factor another power of ten: every gram shows in its own place
+  const factors: EnergyFactors = {
+    fat: 1,
+    protein: 10,
+    carbohydrate: 100,
+    fibre: 1e3,
+    insolubleFibre: 1e4,
+    alcohol: 1e5,
+    organicAcids: 1e6,
+    polyols: 1e7,
+    eachPolyol: { erythritol: 1e8 },
+    allulose: 1e9,
+  }
+  const plain = { fat: 1, protein: 2, carbohydrate: 9, fibre: 4 }
+  const energy = (more: Record<string, number | undefined>) =>
+    energyOf(code => ({ ...plain, ...more })[code as keyof typeof plain], factors)
+  it.each<[Record<string, number | undefined>, number | null]>([
+    [{}, 1 + 20 + 900 + 4000],
+    [{ fat: undefined }, null],
+    [{ fibre: undefined }, null],
+    [{ alcohol: 3 }, 1 + 20 + 900 + 4000 + 3e5],
+    [{ organicAcids: 2 }, 1 + 20 + 900 + 4000 + 2e6],
+    // polyols and allulose are part of the carbohydrate, and counted by their own
+    [{ polyols: 5 }, 1 + 20 + 400 + 4000 + 5e7],
+    [{ polyols: 5, erythritol: 3 }, 1 + 20 + 400 + 4000 + 2e7 + 3e8],
+    [{ erythritol: 3 }, 1 + 20 + 600 + 4000 + 3e8],
+    [{ allulose: 6 }, 1 + 20 + 300 + 4000 + 6e9],
+    [{ allulose: 20 }, 1 + 20 + 4000 + 20e9],
+    [{ solubleFibre: 3 }, 1 + 20 + 900 + 3000 + 1e4],
+    [{ solubleFibre: 5 }, 1 + 20 + 900 + 5000],
+  ])('with %o', (more, wanted) => expect(energy(more)).toBe(wanted))
+})
+
+describe('a piece', () => {
+  it('is its share of 100 g, and nothing is said of none', () => {
+    const of = (netWeight: number) =>
+      assess(
+        sampleWorkbook(
+          [with_('flour', { fat: { value: 10, low: 8, high: 16, source: 's' } })],
+          [sampleRecipe('top', [sampleLine('flour', 200)])],
+          { netWeight },
+        ),
+        'cake',
+        'uk',
+      ).nutrition
+    expect(of(50).perPiece.fat).toEqual({ value: 5, low: 4, high: 8 })
+    expect(of(100).perPiece.fat).toEqual(of(50).per100g.fat)
   })
 })

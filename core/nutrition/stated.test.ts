@@ -32,4 +32,19 @@ describe('what is known of a nutrient', () => {
     ).toBeUndefined()
     expect(statedOf(of({ traits: {}, nutrients: { sugars: value(4) } }), 'addedSugars')).toBeUndefined()
   })
+  it('is all its sugars for sugar, a syrup and concentrated juice alike, and none for what only tastes sweet', () => {
+    for (const kind of ['sugar', 'syrup', 'juiceConcentrate'] as const)
+      expect(statedOf(of({ traits: { sweetening: [kind] }, nutrients: { sugars: value(70) } }), 'addedSugars')).toEqual(
+        {
+          value: 70,
+          source: 'all its sugars are added',
+        },
+      )
+    for (const kind of ['polyol', 'intense', 'wholeFruit'] as const)
+      expect(
+        statedOf(of({ traits: { sweetening: [kind] }, nutrients: { sugars: value(70) } }), 'addedSugars')!.value,
+      ).toBe(0)
+    const { composition: _, ...unsaid } = of({ traits: { sweetening: ['syrup'] }, nutrients: { sugars: value(70) } })
+    expect(statedOf(unsaid, 'addedSugars')).toBeUndefined()
+  })
 })
