@@ -21,7 +21,9 @@ function judged(
   change: (book: Workbook) => Workbook = same => same,
   loss = 0,
 ): ClaimResult {
-  const pairs = things.map(one => (Array.isArray(one) ? one : ([one, {}] as const)))
+  const pairs = things.map((one): [Ingredient, Partial<Line> & { grams?: number | null }] =>
+    Array.isArray(one) ? one : [one, {}],
+  )
   const book = sampleWorkbook(
     pairs.map(([one]) => one),
     [

@@ -1,5 +1,5 @@
 // Bad input: it is said what is wrong, where, and what to do; what was typed stays.
-import { expect, readText, test } from './bench'
+import { claimed, expect, readText, test } from './bench'
 
 test('an empty paste', async ({ page }) => {
   await readText(page, '   \n  ')
@@ -146,7 +146,7 @@ test('a part cannot hold itself, straight or through another', async ({ page }) 
 })
 
 test('an ingredient without price, weight or facts is said to be so, and counts as nothing known', async ({ page }) => {
-  await readText(page, 'Mesquite buns\nMakes 4\n\n1 cup mesquite flour\n100 g buckwheat flour\n')
+  await readText(page, `Mesquite buns\n${claimed}\nMakes 4\n\n1 cup mesquite flour\n100 g buckwheat flour\n`)
   await expect(page.getByText('Not in the larder yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   const row = page.getByRole('row').filter({ hasText: 'mesquite flour' }).first()
@@ -166,7 +166,7 @@ test('an ingredient deleted in another window: what was typed stays, and the ben
   await page.getByLabel('Name', { exact: true }).fill('passing fancy')
   await page.getByRole('button', { name: 'Keep the ingredient' }).click()
   await expect(page.getByRole('link', { name: 'passing fancy' })).toBeVisible()
-  await readText(page, 'Fancy buns\nMakes 4\n\n100 g passing fancy\n50 g buckwheat flour\n')
+  await readText(page, `Fancy buns\n${claimed}\nMakes 4\n\n100 g passing fancy\n50 g buckwheat flour\n`)
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Fancy buns' })).toBeVisible()
   const product = page.url()

@@ -1,7 +1,7 @@
 // Any recipe to any batch: sizes, tins, scales, parts, blends, trials, and the order and grouping of lines.
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { choose, expect, readText, test } from './bench'
+import { choose, claimed, expect, readText, test } from './bench'
 
 const ledger = (page: Page) => page.getByRole('region', { name: 'Ledger' })
 const row = (page: Page, name: string) => ledger(page).getByRole('row').filter({ hasText: name }).first()
@@ -16,7 +16,7 @@ async function freshBench(page: Page, text: string): Promise<void> {
   await saved(page)
 }
 const loaf = (name: string) =>
-  `${name}\nMakes 12\n\n600 g sorghum flour\n300 g caster sugar\n2 large eggs\n2 g xanthan gum\n200 ml water\n5 g rapeseed oil, for the tin\n\nHeat the oven to 170 °C.\nBake in a 23 x 13 cm loaf tin for 45 to 55 minutes.`
+  `${name}\n${claimed}\nMakes 12\n\n600 g sorghum flour\n300 g caster sugar\n2 large eggs\n2 g xanthan gum\n200 ml water\n5 g rapeseed oil, for the tin\n\nHeat the oven to 170 °C.\nBake in a 23 x 13 cm loaf tin for 45 to 55 minutes.`
 
 test('a batch is sized by weight, by using something up, and into several tins at once', async ({ page }) => {
   await freshBench(page, loaf('Sized loaf'))

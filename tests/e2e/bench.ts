@@ -19,11 +19,8 @@ export async function readText(page: Page, text: string): Promise<void> {
   await page.getByLabel('The recipe as written').fill(text)
   await page.getByRole('button', { name: 'Read it' }).click()
 }
-/** Ticks what the product is to claim, on the reading screen. */
-export async function claim(page: Page, ...names: string[]): Promise<void> {
-  const claims = page.getByRole('group', { name: 'It claims' })
-  for (const name of names) await claims.getByLabel(name, { exact: true }).check()
-}
+/** What a card may say under its title, for what is to be claimed. */
+export const claimed = 'Gluten-free, dairy-free, egg-free, nut-free'
 /** Chooses from one of the application's own lists. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByLabel(label, { exact: true }).click()

@@ -1,8 +1,8 @@
 // The larder: facts are kept, refused in words, and move the claims that rest on them.
-import { choose, expect, readText, test } from './bench'
+import { choose, claimed, expect, readText, test } from './bench'
 
 test('from all unknown to proven, and the claim follows', async ({ page }) => {
-  await readText(page, 'Carob buns\nMakes 4\n\n100 g carob powder\n100 g buckwheat flour\n')
+  await readText(page, `Carob buns\n${claimed}\nMakes 4\n\n100 g carob powder\n100 g buckwheat flour\n`)
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Carob buns' })).toBeVisible()
   const bench = page.url()

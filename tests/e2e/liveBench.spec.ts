@@ -1,7 +1,7 @@
 // The bench alive: numbers move as she types, saves follow behind, and nothing is lost on the way.
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { expect, readText, test } from './bench'
+import { claimed, expect, readText, test } from './bench'
 
 const row = (page: Page, name: string) =>
   page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: name }).first()
@@ -17,7 +17,7 @@ const tryNow = (page: Page) =>
 async function freshBench(page: Page, name: string): Promise<string> {
   await readText(
     page,
-    `${name}\nMakes 10\n\n200 g buckwheat flour\n100 g light cane sugar\n1 tbsp rapeseed oil, for the tin\n`,
+    `${name}\n${claimed}\nMakes 10\n\n200 g buckwheat flour\n100 g light cane sugar\n1 tbsp rapeseed oil, for the tin\n`,
   )
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name })).toBeVisible()
@@ -289,7 +289,7 @@ test('name, claims, price and pieces move the whole bench with each key', async 
 test('a mark that breaks offers what would mend it, taken from there; Alt and arrows move a line', async ({ page }) => {
   await readText(
     page,
-    'Mended buns\nMakes 10\n\n200 g buckwheat flour\n50 g pumpkin seeds\n4 g release spray, for the tin\n',
+    `Mended buns\n${claimed}\nMakes 10\n\n200 g buckwheat flour\n50 g pumpkin seeds\n4 g release spray, for the tin\n`,
   )
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await saved(page)

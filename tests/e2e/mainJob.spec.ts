@@ -2,9 +2,10 @@
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { choose, expect, readText, test } from './bench'
+import { choose, claimed, expect, readText, test } from './bench'
 
 const card = `Plum teff slice
+${claimed}
 Makes 12 slices in a 20 cm square tin
 
 For the base
