@@ -4,6 +4,8 @@ import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../.
 import { assess } from '../assess/assess'
 import type { Ingredient } from '../model/ingredient'
 import type { Line, Recipe } from '../model/recipe'
+import { billOf } from '../recipe/bill'
+import { sulphitesIn } from './sulphites'
 
 const dried = (mgPerKg?: number, change: Partial<Ingredient> = {}) => {
   const plain = sampleIngredient('apricots', change)
@@ -85,4 +87,60 @@ describe('sulphites, summed over the finished food as SO2', () => {
       ),
     )
   })
+})
+
+describe('what is not known of the sum', () => {
+  const rule = { mgPerKg: 10, from: false, cite: 'test' } as never
+  const dried = (
+    mgPerKg: number | undefined,
+    status: 'contains' | 'unknown' | 'free' | 'mayContain' = 'contains',
+    id = 'figs',
+  ) =>
+    sampleIngredient(id, {
+      allergens: {
+        ...sampleIngredient('x').allergens,
+        sulphites: { status, evidence: 'spec', ...(mgPerKg === undefined ? {} : { mgPerKg }) },
+      },
+    })
+  const sum = (
+    ingredients: ReturnType<typeof sampleIngredient>[],
+    lines = ingredients.map(one => sampleLine(one.id, 100)),
+    change: Parameters<typeof sampleRecipe>[2] = { bakeLoss: 0 },
+  ) => {
+    const book = sampleWorkbook(ingredients, [sampleRecipe('top', lines, change)])
+    return sulphitesIn(billOf(book, 'top'), book, rule)
+  }
+  it('nothing is summed where nothing contains any, or the market has no limit', () => {
+    expect(sum([dried(0, 'free')])).toBeNull()
+    expect(sum([dried(50, 'mayContain')])).toBeNull()
+    const book = sampleWorkbook([dried(50)], [sampleRecipe('top', [sampleLine('figs', 100)])])
+    expect(sulphitesIn(billOf(book, 'top'), book, null)).toBeNull()
+  })
+  it('is the milligrams in the finished food', () => {
+    expect(sum([dried(50), sampleIngredient('flour')])).toMatchObject({ mgPerKg: 25, declared: true })
+    expect(sum([dried(16), sampleIngredient('flour')])).toMatchObject({ mgPerKg: 8, declared: false })
+    expect(sum([dried(16), sampleIngredient('flour')], undefined, { bakeLoss: 0.5 })).toMatchObject({
+      mgPerKg: 16,
+      declared: true,
+    })
+    // what may hold some counts with its amount
+    expect(sum([dried(10), dried(30, 'mayContain', 'dates')])).toMatchObject({ mgPerKg: 20 })
+  })
+  it.each<[string, ReturnType<typeof sum>, string]>([
+    ['an amount', sum([dried(undefined)]), 'figs'],
+    ['whether it holds any', sum([dried(10), dried(undefined, 'unknown', 'mix')]), 'mix'],
+    ['a weight', sum([dried(10)], [sampleLine('figs', null)]), 'figs'],
+    ['the bake loss', sum([dried(10)], undefined, {}), 'the finished weight'],
+    ['a part', sum([dried(10)], [sampleLine('figs', 100), sampleLine('part:lost', 10)]), 'a part of the recipe'],
+  ])('not known: %s', (_, found, name) => {
+    expect(found).toMatchObject({ mgPerKg: null, declared: true })
+    expect(found!.fact).toContain(name)
+  })
+  it('what is beside is no part of it', () =>
+    expect(
+      sum(
+        [dried(10), dried(900, 'contains', 'side')],
+        [sampleLine('figs', 100), sampleLine('side', 50, { role: 'beside' })],
+      ),
+    ).toMatchObject({ mgPerKg: 10 }))
 })

@@ -55,7 +55,7 @@ const usual: readonly (readonly [words: string, ...groups: Group[]])[] = [
   ['satay', ['peanut']],
   ['dukkah|duqqa', treeNuts, ['sesame']],
   ["za['’]?atar", ['sesame']],
-  ['lecithins?', ['soy', 'egg']],
+  ['(?:\\p{L}+: )?l[eé]c[iy]th?in[\\p{L}]*', ['soy', 'egg']],
   ['custard(?! powder)|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu', milk],
   ['custard powder', milk],
   ['marshmallow fluff|royal icing|advocaat|lemon curd', egg],
@@ -71,7 +71,7 @@ const patterns = usual.map(([words, ...groups]) => ({
 }))
 /** Another plant before it, or said to be without: then it is no such thing. */
 const otherKind =
-  /\b(?:rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|sorghum|teff|millet|quinoa|coconut|soya?|sunflower|rapeseed|canola|ginger|root|vegan|plant|ice|sugar|cake decoration)\b/i
+  /(?<![\p{L}])(?:rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|sorghum|teff|millet|quinoa|coconut|soya?|sunflower|sonnenblumen\p{L}*|tournesol|girasole?|zonnebloem\p{L}*|słonecznik\p{L}*|raps|colza|koolzaad|rapeseed|canola|ginger|root|vegan|plant|ice|sugar|cake decoration)(?![\p{L}])/iu
 
 const kindsIn = (component: Component): Set<AllergenCode> => {
   const texts = (one: Component): string[] => [one.name, ...(one.components ?? []).flatMap(texts)]
@@ -87,7 +87,11 @@ function usualOf(name: string): OpenGroup[] {
     const word = whole.exec(sober)?.[0]
     return word === undefined || otherKind.test(name) ? [] : groups.map(codes => ({ codes, word: word.trim() }))
   })
-  return free ? [] : [...named, ...groupMentions(name).map(({ codes, word }) => ({ codes, word }))]
+  // what is said of the word here is nearer than the group it belongs to
+  const grouped = groupMentions(name).filter(
+    one => !named.some(({ codes }) => codes.every(code => one.codes.includes(code))),
+  )
+  return free ? [] : [...named, ...grouped.map(({ codes, word }) => ({ codes, word }))]
 }
 
 /** What the things of a list usually hold and do not name; what is made of named things has said it. */
