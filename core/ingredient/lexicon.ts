@@ -94,7 +94,7 @@ const entries: Entry[] = [
 
 /** What only sounds like an allergen. Blanked before the words are looked for. */
 const sounds = [
-  '(?:cocoa|cacao|shea|nut|peanut|almond|cashew|hazelnut|pistachio|apple|plant|vegan|dairy[- ]free|soya?|coconut|sunflower|pumpkin seed|mango|body|illipe|kokum|sesame) butters?',
+  '(?:cocoa|cacao|shea|nut|peanut|almond|cashew|hazelnut|pistachio|apple|plant|vegan|dairy[- ]free|soya?|coconut|sunflower|(?:\\p{L}+ )?seed|mango|body|illipe|kokum|sesame) butters?',
   'butter ?beans?',
   'butternut(?: squash)?',
   'butterscotch flavou?r(?:ing)?',

@@ -3,6 +3,8 @@
 import type { UnitCode } from '../model/unit'
 import type { ReadLine } from './readLine'
 
+/** Forms that say how it is, and not what is counted. */
+const stateOnly = /^(?:melted|grated|ground|desiccated|flaked|rolled|dried|freeze-dried|powdered)$/
 /** Counted even where all else is weighed. */
 const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i
 /** A thousand eggs are grams of egg. */
@@ -20,7 +22,12 @@ const fewestGrams = 5
 /** `unit`: what the text says that all its numbers count, or null. */
 export function unitMeant<T extends ReadLine>(line: T, unit: UnitCode | null): T {
   const { amount, form, item } = line
-  if (amount?.unit !== 'each' || form || amount.size || (comesWhole.test(item) && amount.value <= mostCounted))
+  if (
+    amount?.unit !== 'each' ||
+    (form && !stateOnly.test(form)) ||
+    amount.size ||
+    (comesWhole.test(item) && amount.value <= mostCounted)
+  )
     return /\b(?:cups?|tbsps?|tsps?|tablespoons?|teaspoons?|grams?|ml|oz|lbs?)\b/i.test(item) && amount
       ? { ...line, doubt: { unit: false, question: `“${item}” has a measure in its name: say how much of what.` } }
       : line

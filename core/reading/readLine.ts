@@ -147,8 +147,9 @@ function read(text: string): ReadLine {
 
   const bracketed = takeBrackets(head.rest)
   head.rest = bracketed.text
+  // "eggs (x4)"
   for (const inside of bracketed.inside)
-    if (saidAgain(inside)) continue
+    if (saidAgain(inside.replace(/^x ?(?=\d+$)/i, ''))) continue
     else if (instead.test(inside)) alternatives.push(tidy(instead.exec(inside)![1]!))
     else if (aboutWord.test(inside)) head.approximate = true
     else if (inside && !saysRole(inside)) preps.push(inside)

@@ -242,7 +242,10 @@ export function readRecipe(given: string): ReadRecipe {
     const setting =
       ovenFirst(row) ||
       (!amount && /^(?:oven|bake|baking)(?: temp(?:erature)?| time)?\b[: ]/i.test(row) && readMinutes(row) !== null)
-    if (setting || /^(?:tin|pan|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)) {
+    if (
+      setting ||
+      /^(?:tins?|pan|time|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)
+    ) {
       if (setting) {
         addStep(row)
         became(row, 'step')
@@ -250,7 +253,7 @@ export function readRecipe(given: string): ReadRecipe {
         heed(row)
         settle(row)
       }
-      if (setting || /cook/i.test(row)) result.minutes ??= readMinutes(row)
+      if (setting || /cook|^time/i.test(row)) result.minutes ??= readMinutes(row)
       if (setting && result.lines.length > 0 && !saysHowMuch(next)) zone = 'method'
       continue
     }

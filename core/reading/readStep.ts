@@ -66,9 +66,10 @@ export function readStep(text: string): Step {
   const oven = readOven(clean)
   const minutes = readMinutes(clean)
   // "a cooled bake" is a thing, not something to do
-  const bakes = /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|\bin the oven\b/i.test(
-    clean,
-  )
+  const bakes =
+    /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|(?<!\p{L})(?:backen|cuire|enfourner|cuocere|infornare|hornear|bakken|upiec|péct|grädda|paista|ψησ\p{L}*|выпека\p{L}*|випіка\p{L}*|assar)(?!\p{L})|\bin the oven\b/iu.test(
+      clean,
+    )
   const when =
     /^(?:pre-?heat|heat (?:the |your )?oven|turn (?:the |your )?oven on|(?:oil|butter) (?:an?|the|your|two|\d)\b.*\b(?:tins?|pans?|trays?|moulds?|dish)|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
       clean,

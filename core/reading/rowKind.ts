@@ -55,7 +55,7 @@ export const saysHowMuch = (row: string): boolean => {
 }
 
 const groupAlone =
-  /^(?:the )?(?:base|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
+  /^(?:the )?(?:base|middle|bottom|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
 /** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. `apart`: nothing stands right above it that it could be one of. */
 export function groupNamed(row: string, next: string, apart: boolean): string | null {
   if (row.length > 60 || next === '' || startsLikeAmount(row)) return null
@@ -86,7 +86,7 @@ export const namesGroup = (row: string): boolean => /:$/.test(row) && groupWord.
 const yields =
   /\b(?:makes|serves|servings?|portions?|yields?|cuts into|gives|enough for)\b:?\s*(?:about |approx\.? )?(.+)$/i
 const cutInto =
-  /\bcuts? in(?:to)? (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions)\b))(?:about |approx\.? )?(.+)$/i
+  /\b(?:cuts? in(?:to)?|(?:roll|shape|divide|form|split)(?:ed)? (?:it |them |the dough |the mixture )?(?:in)?to) (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|balls|buns|rounds|rolls)\b))(?:about |approx\.? )?(.+)$/i
 /** "10 slices": nothing else, where no line of the recipe can stand. */
 export const onlyPieces = (row: string): number | null => {
   const said = piecesAlone.exec(row) ?? /^\(?x ?(\d{1,3})\)?$/i.exec(row)
@@ -120,7 +120,9 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   if (
     cut &&
     (read.amount.value < 4 ||
-      !/^ *(?:$|[.,;!]|(?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|biscuits)\b)/i.test(read.rest))
+      !/^ *(?:$|[.,;!]|(?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|biscuits|balls|buns|rounds|rolls)\b)/i.test(
+        read.rest,
+      ))
   )
     return null
   const dozen = /^\s*dozen\b/i.test(read.rest) ? 12 : 1

@@ -52,10 +52,16 @@ const ruler = /^[\s|:=+-]+$/
 const startsWithBullet = /^\s*(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])\s/u
 const onlyBullet = /^(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])$/u
 
+/** "Cornflour | 40 g": a thing and how much of it. */
+const isPair = (raw: string): boolean => {
+  const cells = raw.split(' | ')
+  return cells.length === 2 && cells.some(cell => isAmount(cell) && readAmount(plainly(cell))!.amount.unit !== 'each')
+}
 /** The cells of a row of a table, or null. `beside`: the rows before and behind it. */
 function cellsOf(raw: string, beside: readonly (string | undefined)[]): string[] | null {
   // "Calories | Fat" by itself is no table
-  const piped = /^\s*\|/.test(raw) || (raw.includes(' | ') && beside.some(other => other?.includes(' | ')))
+  const piped =
+    /^\s*\|/.test(raw) || (raw.includes(' | ') && (beside.some(other => other?.includes(' | ')) || isPair(raw)))
   if (!piped && !raw.includes('\t')) return null
   const cells = (piped ? raw.replace(/^\s*\||\|\s*$/g, '') : raw)
     .split(piped ? '|' : '\t')
@@ -133,6 +139,19 @@ function writtenRows(text: string): { raw: string; from: number; to: number }[] 
   return written
 }
 
+/** "Ingredient,Amount,Unit": the rows of a sheet saved as text, up to the next blank one, with their cells apart as a table has them. */
+function separated<T extends { raw: string }>(rows: readonly T[]): T[] {
+  let by: string | null = null
+  return rows.map(row => {
+    if (row.raw.trim() === '') by = null
+    for (const sign of [',', ';']) {
+      const heads = row.raw.split(sign).map(cell => headOf(cell.trim()).column)
+      if (heads.length > 1 && heads.includes('name') && heads.includes('amount')) by = sign
+    }
+    return by === null ? row : { ...row, raw: row.raw.split(by).join('\t') }
+  })
+}
+
 /** The parts of one row with their places; what joins two belongs to the first. */
 export function placed<T extends Row>(row: T, parts: readonly string[], text: string): T[] {
   let at = row.from
@@ -151,7 +170,7 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   const { outside: source } = cutScripts(text)
   let heads: Head[] | null = null
   let gap = false
-  const written = writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') }))
+  const written = separated(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))
   for (const [at, { raw, from, to }] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])
     const place = { from, to }
