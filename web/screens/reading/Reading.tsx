@@ -20,6 +20,7 @@ import {
   type DraftLine,
   draftFromRecipe,
   draftLine,
+  headedAnew,
   openInDraft,
   questionsOf,
   tinText,
@@ -100,6 +101,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       edit(now => ({ ...now, lines: now.lines.map(one => (one.key === line ? { ...one, ...change } : one)) })),
     [edit],
   )
+  const onHeading = useCallback((from: string, to: string) => edit(now => headedAnew(now, from, to)), [edit])
   const onRemove = useCallback(
     (line: string) => {
       if (!draft) return
@@ -163,7 +165,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     ...problems.filter(
       problem =>
         !problem.path.startsWith('lines.') &&
-        !['name', 'pieces', 'bakeLoss', 'packGrams', 'packPieces'].includes(problem.path),
+        !['name', 'pieces', 'bakeLoss', 'tin', 'packGrams', 'packPieces'].includes(problem.path),
     ),
   ]
 
@@ -232,10 +234,18 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
             onChange={spoon => edit(now => ({ ...now, spoon }))}
           />
         </div>
-        <div className="flex flex-col text-[13px] text-quiet">
+        <label className="flex w-36 flex-col text-[13px] text-quiet">
           Tin
-          <span className="py-1 text-[14px] text-ink">{tinText(draft)}</span>
-        </div>
+          <input
+            className="field text-ink"
+            value={tinText(draft)}
+            placeholder="20 cm square"
+            aria-invalid={refusals.has('tin') || undefined}
+            maxLength={80}
+            onChange={event => edit(now => ({ ...now, tin: event.target.value }))}
+          />
+          {refusals.has('tin') && <span className="text-breaks">{refusals.get('tin')}</span>}
+        </label>
       </div>
       <Problems list={general} />
       {bare.length > 0 && (
@@ -261,7 +271,14 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
       <div className="pane flex min-h-0 flex-1 flex-col">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
         <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Lines as read">
-          <ReadingTable lines={draft.lines} larder={here} onChange={onChange} onRemove={onRemove} refusals={refusals} />
+          <ReadingTable
+            lines={draft.lines}
+            larder={here}
+            onChange={onChange}
+            onRemove={onRemove}
+            onHeading={onHeading}
+            refusals={refusals}
+          />
           <form
             className="flex gap-2 p-3"
             onSubmit={event => {

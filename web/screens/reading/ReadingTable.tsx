@@ -21,12 +21,15 @@ export function ReadingTable({
   larder,
   onChange,
   onRemove,
+  onHeading,
   refusals,
 }: {
   lines: readonly DraftLine[]
   larder: Larder
   onChange: (key: string, change: Partial<DraftLine>) => void
   onRemove: (key: string) => void
+  /** A heading called otherwise. */
+  onHeading: (from: string, to: string) => void
   refusals: ReadonlyMap<string, string>
 }) {
   return (
@@ -52,6 +55,7 @@ export function ReadingTable({
             larder={larder}
             onChange={onChange}
             onRemove={onRemove}
+            onHeading={onHeading}
             amountProblem={refusals.get(`lines.${line.key}.amount`)}
             ofProblem={refusals.get(`lines.${line.key}.of`)}
           />
@@ -67,6 +71,7 @@ const Row = memo(function Row({
   larder,
   onChange,
   onRemove,
+  onHeading,
   amountProblem,
   ofProblem,
 }: {
@@ -75,6 +80,7 @@ const Row = memo(function Row({
   larder: Larder
   onChange: (key: string, change: Partial<DraftLine>) => void
   onRemove: (key: string) => void
+  onHeading: (from: string, to: string) => void
   amountProblem: string | undefined
   ofProblem: string | undefined
 }) {
@@ -89,7 +95,17 @@ const Row = memo(function Row({
       {headed && (
         <tr className="max-md:block">
           <td colSpan={6} className="px-3 pt-2 font-head font-bold text-navy max-md:block">
-            {line.heading || 'The rest'}
+            {line.heading === '' ? (
+              'The rest'
+            ) : (
+              <input
+                className="field max-w-xs font-head font-bold text-navy"
+                aria-label={`Heading “${line.heading}”`}
+                defaultValue={line.heading}
+                maxLength={80}
+                onBlur={event => onHeading(line.heading, event.target.value.trim())}
+              />
+            )}
           </td>
         </tr>
       )}

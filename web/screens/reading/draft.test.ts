@@ -8,9 +8,13 @@ import {
   draftFromFile,
   draftFromReading,
   draftFromRecipe,
+  headedAnew,
+  onShelf,
   questionsOf,
   readAmounts,
   recipeFrom,
+  tinText,
+  withoutUnit,
 } from './draft'
 
 const larder = [
@@ -211,5 +215,50 @@ describe('a recipe file', () => {
       { recipe: 'bring:b@1' },
       { recipe: 'bring:i' },
     ])
+  })
+})
+
+describe('what the reading page lets her put right', () => {
+  const tinned = read('Slice\nMakes 12 in a 20 cm square tin\n\n100 g buckwheat flour')
+  it('the tin, in centimetres or inches, or none; what is no tin is said', () => {
+    expect([tinText(tinned), good(tinned).tin]).toEqual([
+      '20 cm square',
+      expect.objectContaining({ shape: 'square', side: 20 }),
+    ])
+    expect(good({ ...tinned, tin: '8 inch round' }).tin).toMatchObject({ shape: 'round', diameter: 20.3 })
+    expect('tin' in good({ ...tinned, tin: ' ' })).toBe(false)
+    expect(built({ ...tinned, tin: 'the blue one' })).toMatchObject({
+      problems: [{ path: 'tin', message: expect.stringContaining('the blue one') }],
+    })
+  })
+  it('a heading, for all its lines and no other', () => {
+    const draft = read('Slice\n\nFor the base:\n100 g buckwheat flour\n2 g salt\n\nFor the top:\n5 g salt')
+    expect(headedAnew(draft, draft.lines[0]!.heading, 'Crust').lines.map(line => line.heading)).toEqual([
+      'Crust',
+      'Crust',
+      draft.lines[2]!.heading,
+    ])
+  })
+  it('a number without a unit is said once, until it is touched', () => {
+    const draft = read('Slice\n\nbuckwheat flour 250\n2 g salt')
+    expect(withoutUnit(draft).map(line => [line.text, line.amount])).toEqual([['buckwheat flour 250', '250 g']])
+    expect(questionsOf(draft.lines[0]!)).toEqual([])
+    expect(withoutUnit({ ...draft, lines: draft.lines.map(line => ({ ...line, amount: '250 ml' })) })).toEqual([])
+    // of what nobody counts, two is a question
+    expect(questionsOf(read('Slice\n\n2 buckwheat flour\n2 g salt').lines[0]!).join()).toContain(
+      '2 what of buckwheat flour?',
+    )
+  })
+  it('what is not in the larder is offered from the starter shelf, by the very same name only', () => {
+    expect(onShelf('sultanas')?.name).toBe('sultanas')
+    expect(onShelf('moonflower dust')).toBeNull()
+  })
+  it('claims that the card makes, and no other', () => {
+    expect(read('Vegan, nut free slice\n\n100 g buckwheat flour').claims).toEqual(['nutFree', 'vegan'])
+    expect(read('Slice\ngluten free, no added sugar\n\n100 g buckwheat flour').claims).toEqual([
+      'glutenFree',
+      'noAddedSugar',
+    ])
+    expect(read('Slice\n\n100 g buckwheat flour').claims).toEqual([])
   })
 })

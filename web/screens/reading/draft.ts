@@ -23,6 +23,7 @@ import {
   type ReadRecipe,
   readLine,
   readStep,
+  readTin,
 } from '@fair-tin/core/reading'
 import { isFrozen, type OpenFood, openFoodIn, writtenSum } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
@@ -61,6 +62,8 @@ const DraftOfOne = z.object({
   name: z.string(),
   pieces: z.string(),
   bakeLoss: z.string(),
+  /** The tin as she writes it; undefined while it is as read. */
+  tin: z.string().optional(),
   cup: z.string(),
   spoon: z.string(),
   lines: z.array(DraftLine).max(mostLines),
@@ -347,6 +350,13 @@ export function recipeFrom(
   if (draft.notes.trim().length > 20_000)
     problems.push({ path: 'notes', message: 'Keep the notes under 20,000 letters.' })
   if (draft.lines.length === 0) problems.push({ path: 'lines', message: 'Add at least one line: what goes in.' })
+  const typed = draft.tin?.trim()
+  const tin = typed ? readTin(typed) : null
+  if (typed && !tin)
+    problems.push({
+      path: 'tin',
+      message: `“${typed}” is no tin I can read. Write it as 20 cm square, 8 inch round, 23 x 33 cm or 2 lb loaf.`,
+    })
   const lines: Line[] = []
   for (const line of draft.lines) {
     const amounts = readAmounts(line.amount)
@@ -399,7 +409,12 @@ export function recipeFrom(
     .map(text => text.trim())
     .filter(Boolean)
     .map(text => before.find(step => step.text === text) ?? readStep(text))
-  const { steps: _, notes: __, ...kept } = draft.kept
+  const { steps: _, notes: __, ...asKept } = draft.kept
+  const { tin: ___, tins: ____, ...withoutTin } = asKept
+  const kept =
+    typed === undefined
+      ? asKept
+      : { ...withoutTin, ...(tin ? { tin: tin.tin, ...(tin.tins > 1 ? { tins: tin.tins } : {}) } : {}) }
   const notes = draft.notes.trim()
   return {
     recipe: {
@@ -465,7 +480,12 @@ export function openInDraft(
   )
 }
 
-export const tinText = (draft: Draft): string =>
-  draft.kept.tin
-    ? `${draft.kept.tins && draft.kept.tins > 1 ? `${draft.kept.tins} × ` : ''}${tinName(draft.kept.tin)}`
-    : 'not said'
+/** The tin as it is written now: hers, or as it was read. */
+export const tinText = ({ tin, kept }: Draft): string =>
+  tin ?? (kept.tin ? `${kept.tins && kept.tins > 1 ? `${kept.tins} × ` : ''}${tinName(kept.tin)}` : '')
+
+/** The lines with one heading called otherwise; none where nothing is written. */
+export const headedAnew = (draft: Draft, from: string, to: string): Draft => ({
+  ...draft,
+  lines: draft.lines.map(line => (line.heading === from ? { ...line, heading: to } : line)),
+})
