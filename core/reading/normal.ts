@@ -145,8 +145,18 @@ const sizedPinch = /^(?=(?:big|good|large|generous|small|tiny) (?:pinch|splash|d
 const ground = /(?<!\p{L})gr(?:’|')?d\.?(?= \p{L})/giu
 const known = /[\p{L}\d]/u
 
+/** Nobody writes a line or a sentence that is longer, in letters; what is behind stays as it is. */
+const longest = 2000
 /** What is written, as it is read. Signs keep their order; see `Normal.at`. */
 export function normalised(source: string): Normal {
+  if (source.length > longest) {
+    const head = normalised(source.slice(0, longest))
+    const { length } = source
+    return {
+      text: head.text + source.slice(longest),
+      at: [...head.at.slice(0, -1), ...Array.from({ length: length - longest + 1 }, (_, index) => longest + index)],
+    }
+  }
   let normal = start(source)
   if (!known.test(source)) return normal
   normal = replaced(normal, /[\u00a0\u2000-\u200b\u202f\ufeff]/g, () => ' ')

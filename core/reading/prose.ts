@@ -9,6 +9,10 @@ const clauseEnds =
 const amountBegins = /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|half|quarter)\s)/giu
 const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
 
+/** Amounts of one clause that are looked at: no clause weighs out more. */
+const mostTried = 8
+/** What is told of one thing is not longer, in letters. */
+const longestSaid = 200
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
   const clauses = normal(text).split(clauseEnds)
@@ -19,8 +23,10 @@ export function linesInProse(text: string): string[] {
     const before = /.*\b(?:in|into|with|add|of|some|use)\s+(\p{L}[\p{L} -]{2,40})$/iu.exec(clauses[at - 1] ?? '')?.[1]
     if (alone && alone.rest === '' && alone.amount.unit !== 'each' && before && !/\d/.test(before))
       return [`${clause} ${before}`]
+    let tried = 0
     for (const { index } of clause.matchAll(amountBegins)) {
-      const said = clause.slice(index)
+      if (++tried > mostTried) break
+      const said = clause.slice(index, index + longestSaid)
       // heat is no amount: "180C for 25 min"
       if (readOven(said) !== null) continue
       const read = readAmount(said)

@@ -339,7 +339,7 @@ test('a trial is kept with notes, survives a reload, and is taken into force as 
 })
 
 test('an alternative says what it would do, and is taken in place', async ({ page }) => {
-  await freshBench(page, 'Either buns\nMakes 10\n\n200 g sorghum flour\n90 g coconut oil or plant butter')
+  await freshBench(page, `Either buns\n${claimed}\nMakes 10\n\n200 g sorghum flour\n90 g coconut oil or plant butter`)
   await expect(row(page, 'coconut oil')).toContainText('or plant butter')
   await page.getByRole('button', { name: 'coconut oil or plant butter', exact: true }).click()
   const instead = page.getByRole('group', { name: 'Or instead' })
