@@ -81,6 +81,18 @@ describe('food that is written and stands in no line', () => {
       ),
     ).toEqual(['butter'])
   })
+  it('a deed is no food, and a food is no deed', () => {
+    for (const text of [
+      'Spread over the base.',
+      'Sprinkle on top.',
+      'Bake it, then spread to the edge.',
+      'Cream the lot.',
+      'cream in the rest',
+    ])
+      expect(told(text, 'rice')).toEqual([])
+    for (const text of ['Finish: cream on top', 'Cream over all', 'and cream.'])
+      expect(told(text, 'rice')).toEqual(['cream'])
+  })
   it('a denial ends where something else is done', () => {
     expect(told('If there is no sesame use walnuts.', 'rice')).toEqual(['walnuts'])
     expect(told('Without opening the oven brush with milk.', 'rice')).toEqual(['milk'])

@@ -91,7 +91,8 @@ function dictionaryOf(ingredients: readonly Called[]): Dictionary {
 /** "Cream the sugar and spread": something done, and no cream. */
 const deeds = /^(?:cream|spread|sprinkles?|spice|stock|extract|jam)$/i
 const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
-/** Behind a deed stands what it is done to: "cream on top" is cream. */
+/** Behind a deed stands what it is done to: "cream on top" is cream, and "spread over the base" is no spread. */
+const alsoThing = /^(?:cream|spice|jam|stock|extract)$/i
 const noObject = /^\s*(?:on|over|for|to|around|cheese)\b|^[ \t]*(?:$|[\n.,;:!)])/i
 /** "a butter knife", "the milk pan": a tool. */
 const tool = /^\s*(?:knife|dish|pan|jug|paper|cutter|thermometer|bowl|spoon|brush)\b/i
@@ -138,7 +139,11 @@ function find(text: string, dictionary: Dictionary): readonly Found[] {
     .filter(
       one =>
         !tool.test(text.slice(one.end, one.end + 20)) &&
-        !(deeds.test(one.word) && doing.test(before(one.start)) && !noObject.test(text.slice(one.end, one.end + 20))),
+        !(
+          deeds.test(one.word) &&
+          doing.test(before(one.start)) &&
+          !(alsoThing.test(one.word) && noObject.test(text.slice(one.end, one.end + 20)))
+        ),
     )
     .sort((a, b) => a.start - b.start || b.end - a.end)
   return named.filter(
