@@ -6,7 +6,8 @@ export default defineConfig({
   // a busy machine is slow, and slow is not wrong
   timeout: 120_000,
   expect: { timeout: 20_000 },
-  retries: 0,
+  // a browser on a machine shared with others: what passes only at the second try is named with its first error
+  retries: 1,
   outputDir: 'test-results',
   use: {
     baseURL: process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210',

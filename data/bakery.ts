@@ -1,7 +1,8 @@
 // The bakery itself: its name, its staff, its kitchen, its journal.
-import { type Damaged, Evidence, Kitchen } from '@fair-tin/core/model'
+import { Evidence, Kitchen } from '@fair-tin/core/model'
 import { z } from 'zod'
-import { DamagedRow, readRow, written } from './damage'
+import { readRow, written } from './damage'
+import { type KeptRows, keptRows } from './rowsKept'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -11,23 +12,25 @@ export interface Person {
 }
 export const listStaff = (sql: BakerySql): Promise<Person[]> => sql<Person[]>`select id, name from staff order by name`
 
-/** The kitchen; one that cannot be read is added to `damaged`, and stands as never assessed. */
-export async function readKitchen(
-  sql: BakerySql,
-  damaged: Damaged[] = [],
-): Promise<{ kitchen: Kitchen; evidence: Evidence[] }> {
-  const found = await findKitchen(sql).catch((error: unknown) => {
-    if (!(error instanceof DamagedRow)) throw error
-    damaged.push(error.damage)
-    return null
-  })
-  // a bakery without a kitchen record was never assessed: no claim may rest on it
-  return found
-    ? { kitchen: found.kitchen, evidence: found.evidence }
-    : { kitchen: { currency: 'GBP', crossContact: [] }, evidence: [] }
-}
-
 const KitchenRow = z.object({ kitchen: Kitchen, evidence: z.array(Evidence) })
+export type KitchenRow = z.infer<typeof KitchenRow>
+
+interface Row {
+  id: string
+  name: string
+  body: unknown
+  evidence: unknown
+}
+const kitchenOf = ({ body, evidence }: Row): KitchenRow => KitchenRow.parse({ kitchen: body, evidence })
+/** The kitchen and its papers; none where none was ever recorded. */
+export const listKitchen = async (sql: BakerySql): Promise<KeptRows<KitchenRow>> =>
+  keptRows(
+    'kitchen',
+    await sql<{ id: string; mark: string }[]>`select 'kitchen' as id, xmin || ' ' || ctid as mark from kitchen`,
+    () => sql<(Row & { mark: string })[]>`
+      select 'kitchen' as id, 'The kitchen' as name, body, evidence, xmin || ' ' || ctid as mark from kitchen`,
+    kitchenOf,
+  )
 
 /** Throws ZodError for what could not be read back. */
 export async function addKitchen(sql: BakerySql, given: Kitchen, papers: readonly Evidence[]): Promise<void> {
@@ -55,13 +58,12 @@ export const journalOf = (sql: BakerySql, kind: string, subject: string): Promis
 export async function findKitchen(
   sql: BakerySql,
 ): Promise<{ kitchen: Kitchen; evidence: Evidence[]; version: number } | null> {
-  const [row] = await sql<
-    { body: unknown; evidence: unknown; version: number }[]
-  >`select body, evidence, version from kitchen`
+  const [row] = await sql<(Row & { version: number })[]>`
+    select 'kitchen' as id, 'The kitchen' as name, body, evidence, version from kitchen`
   return row
-    ? readRow('kitchen', { ...row, id: 'kitchen', name: 'The kitchen' }, ({ body, evidence, version }) => ({
-        ...KitchenRow.parse({ kitchen: body, evidence }),
-        version,
+    ? readRow('kitchen', row, one => ({
+        ...kitchenOf(one),
+        version: one.version,
       }))
     : null
 }

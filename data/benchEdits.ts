@@ -3,7 +3,9 @@ import { type BenchClash, BenchEdit, type BenchThings, freshIn, type RefusedEdit
 import { type Product, partKey, type Recipe } from '@fair-tin/core/model'
 import { circleFact, circleThrough, partOnBench } from '@fair-tin/core/recipe'
 import { wellFormedData } from '@fair-tin/core/words'
+import { z } from 'zod'
 import { addIngredient, listIngredients, saveIngredient } from './ingredients'
+import { doneBefore, remember } from './once'
 import { findProduct, saveProduct } from './products'
 import { lockRecipe, saveRecipe } from './recipes'
 import type { BakerySql } from './withBakery'
@@ -37,6 +39,12 @@ async function lockOnBench(sql: BakerySql, on: OnBench): Promise<{ product: Prod
 const bringsIn = (edit: unknown): boolean =>
   ['add', 'of', 'whole'].includes((edit as { kind?: string } | null)?.kind ?? '')
 
+/** The id an edit was sent under, where it has one. */
+const deedOf = (edit: unknown): string[] => {
+  const deed = z.uuid().safeParse((edit as { deed?: unknown } | null)?.deed)
+  return deed.success ? [deed.data] : []
+}
+
 /** Why a part may not stand in the recipe as it would be after the edit; null where it may. */
 async function circlesIn(sql: BakerySql, edits: readonly unknown[]): Promise<(recipe: Recipe) => string | null> {
   if (!edits.some(edit => bringsIn(edit) && JSON.stringify(edit).includes('"recipe"'))) return () => null
@@ -53,15 +61,16 @@ async function circlesIn(sql: BakerySql, edits: readonly unknown[]): Promise<(re
 
 /**
  * Applies edits under a lock on the product and its recipe, or on the part. Each is taken or not by itself: what clashes or
- * is refused is left out and told, the rest goes through. Sending the same edits again changes nothing. Null where the thing
- * is gone. Throws DamagedRow where it cannot be read.
+ * is refused is left out and told, the rest goes through. What was sent under a `deed` and went through is not done again. Null
+ * where the thing is gone. Throws DamagedRow where it cannot be read.
  */
 export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unknown[]): Promise<EditedBench | null> {
   const locked = await lockOnBench(sql, on)
   if (!locked) return null
   const { product, recipe } = locked
-  const edits = wellFormedData(sent)
-  const known = await listIngredients(sql)
+  const done = await doneBefore(sql, sent.flatMap(deedOf))
+  const edits = wellFormedData(sent.filter(one => !deedOf(one).some(id => done.has(id))))
+  const known = (await listIngredients(sql)).values
   const circle = await circlesIn(sql, edits)
   const freshOf = (one: unknown) => {
     const edit = BenchEdit.safeParse(one)
@@ -71,12 +80,16 @@ export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unkn
     edits.flatMap(freshOf).flatMap(one => (known.some(other => other.id === one.id) ? [] : [[one.id, one]])),
   )
   const before: BenchThings = { product, recipe, ingredients: [...known, ...fresh.values()] }
-  const { things, clashes, refused } = takeEdits(before, edits, (after, edit) =>
+  const { things, clashes, refused, taken } = takeEdits(before, edits, (after, edit) =>
     'part' in on && (edit.kind === 'product' || edit.kind === 'tick')
       ? 'A part is not sold by itself: its claims and prices are those of what it goes into.'
       : bringsIn(edit)
         ? circle(after.recipe)
         : null,
+  )
+  await remember(
+    sql,
+    taken.flatMap(asked => deedOf(asked).map(deed => ({ deed, asked }))),
   )
   // a thing new to the larder comes with an edit that was taken
   const brought = new Set(

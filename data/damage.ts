@@ -34,23 +34,5 @@ export function readRow<R extends Row, T>(kind: Damaged['kind'], row: R, read: (
   }
 }
 
-/** All rows that can be read; the damage of the others is added to `damaged`. */
-export function readRows<R extends Row, T>(
-  kind: Damaged['kind'],
-  rows: readonly R[],
-  read: (row: R) => T,
-  damaged: Damaged[] = [],
-): T[] {
-  return rows.flatMap(row => {
-    try {
-      return [readRow(kind, row, read)]
-    } catch (error) {
-      if (!(error instanceof DamagedRow)) throw error
-      damaged.push(error.damage)
-      return []
-    }
-  })
-}
-
 /** What is to be written, as it will be read back, in text any database holds. Throws ZodError for what could not be read back. */
 export const written = <T>(schema: ZodType<T>, given: unknown): T => schema.parse(wellFormedData(given))

@@ -1,6 +1,7 @@
 // Ingredients with their facts, and the packs they are bought in.
-import { type Damaged, Ingredient, type Pack } from '@fair-tin/core/model'
-import { readRow, readRows, written } from './damage'
+import { Ingredient, type Pack } from '@fair-tin/core/model'
+import { readRow, written } from './damage'
+import { type KeptRows, keptRows } from './rowsKept'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -15,14 +16,42 @@ const read = (row: Row): Ingredient => ({
   version: row.version,
 })
 
-/** Every ingredient with its facts in force today, in larder order; those that cannot be read are added to `damaged`. */
-export const listIngredients = async (sql: BakerySql, damaged?: Damaged[]): Promise<Ingredient[]> =>
-  readRows(
+/** Its packs stand in rows of their own, which are added and taken away, never changed. */
+interface PackMark {
+  id: string
+  many: string
+  newest: string
+}
+const withPacks = (mark: string, packs: PackMark | undefined) => `${mark} ${packs?.many ?? 0} ${packs?.newest ?? ''}`
+
+/** Every ingredient with its facts in force today, in larder order. */
+export async function listIngredients(sql: BakerySql): Promise<KeptRows<Ingredient>> {
+  // two plain questions: joined in the database, a plan made before it counted its rows takes a hundred times as long
+  const [rows, packs] = await Promise.all([
+    sql<{ id: string; mark: string }[]>`
+      select id, xmin || ' ' || ctid as mark from ingredient where removed_at is null order by lower(name), id`,
+    sql<PackMark[]>`
+      select ingredient_id as id, count(*) as many, max(xmin::text::bigint) as newest from pack group by ingredient_id`,
+  ])
+  const packsOf = new Map(packs.map(one => [one.id, one]))
+  return keptRows(
     'ingredient',
-    await sql<Row[]>`select id, version, name, facts from ingredient_in_force order by lower(name)`,
+    rows.map(({ id, mark }) => ({ id, mark: withPacks(mark, packsOf.get(id)) })),
+    async ids => {
+      const [bodies, own] = await Promise.all([
+        sql<(Row & { mark: string })[]>`
+          select f.id, f.version, f.name, f.facts, i.xmin || ' ' || i.ctid as mark
+          from ingredient_in_force f join ingredient i on i.bakery_id = f.bakery_id and i.id = f.id where f.id in ${sql(ids)}`,
+        sql<PackMark[]>`
+          select ingredient_id as id, count(*) as many, max(xmin::text::bigint) as newest
+          from pack where ingredient_id in ${sql(ids)} group by ingredient_id`,
+      ])
+      const ownOf = new Map(own.map(one => [one.id, one]))
+      return bodies.map(row => ({ ...row, mark: withPacks(row.mark, ownOf.get(row.id)) }))
+    },
     read,
-    damaged,
   )
+}
 
 /** Null where it is gone. Throws DamagedRow where it cannot be read. */
 export async function findIngredient(sql: BakerySql, id: string): Promise<Ingredient | null> {

@@ -24,6 +24,7 @@ import {
   listVersions,
   lockRecipe,
   movePart,
+  once,
   rememberColumns,
   removeIngredient,
   restoreIngredient,
@@ -64,6 +65,7 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   const { id: _, version: __, ...body } = recipe
   await keepTrial(sql, recipe.id, { id: `trial-${recipe.id}`, name: 'less sugar', notes: '', body, fresh: [] })
   await movePart(sql, `${recipe.id}-probe`, 1200, 'made')
+  await once(sql, crypto.randomUUID(), product, async () => product)
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
 let tables: string[] = []
@@ -118,6 +120,7 @@ describe('isolation', () => {
   it('covers every table and view there is', () => {
     expect(tables).toEqual([
       'bakery',
+      'deed',
       'delivery',
       'evidence_file',
       'ingredient',
@@ -168,7 +171,7 @@ describe('isolation', () => {
       expect(new Set(seen.map(row => row.bakery_id)), name).toEqual(new Set([mine]))
     }
     expect(await withBakery(mine, sql => findIngredient(sql, 'secret-flour'))).toBeNull()
-    expect(await withBakery(theirs, listIngredients)).toHaveLength(1)
+    expect((await withBakery(theirs, listIngredients)).values).toHaveLength(1)
   })
   it('changes no row of another bakery, without a where clause', async () => {
     await withBakery(mine, sql => sql`update ingredient set name = name`, 'nell')
@@ -260,7 +263,7 @@ describe('saving', () => {
     await expect(
       withBakery(mine, sql => addIngredient(sql, unknownIngredient('long', 'y'.repeat(300))), 'nell'),
     ).rejects.toThrow(/under 200 letters/)
-    expect((await withBakery(mine, listIngredients)).some(one => one.id === 'long')).toBe(false)
+    expect((await withBakery(mine, listIngredients)).values.some(one => one.id === 'long')).toBe(false)
   })
   it('takes out and puts back, and says when it is gone', async () => {
     await withBakery(mine, sql => addIngredient(sql, unknownIngredient('brief', 'brief thing')), 'nell')

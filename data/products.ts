@@ -1,6 +1,7 @@
 // Products: what is sold, of which recipe.
-import { type Damaged, Product } from '@fair-tin/core/model'
-import { readRow, readRows, written } from './damage'
+import { Product } from '@fair-tin/core/model'
+import { readRow, written } from './damage'
+import { type KeptRows, keptRows } from './rowsKept'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -17,13 +18,15 @@ const read = (row: Row): Product => ({
 })
 const body = ({ id: _, version: __, name: ___, recipe: ____, ...rest }: Product) => rest
 
-/** Those that can be read; the others are added to `damaged`. */
-export const listProducts = async (sql: BakerySql, damaged?: Damaged[]): Promise<Product[]> =>
-  readRows(
+/** Those in force, by name. */
+export const listProducts = async (sql: BakerySql): Promise<KeptRows<Product>> =>
+  keptRows(
     'product',
-    await sql<Row[]>`select id, version, name, recipe_id, body from product_in_force order by lower(name)`,
+    await sql<{ id: string; mark: string }[]>`
+      select id, xmin || ' ' || ctid as mark from product where removed_at is null order by lower(name), id`,
+    ids => sql<(Row & { mark: string })[]>`
+      select id, version, name, recipe_id, body, xmin || ' ' || ctid as mark from product where removed_at is null and id in ${sql(ids)}`,
     read,
-    damaged,
   )
 
 /** Null where it is gone. Throws DamagedRow where it cannot be read. */

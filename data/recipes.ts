@@ -1,6 +1,7 @@
 // Recipes: one document each, its lines inside.
-import { type Damaged, Recipe } from '@fair-tin/core/model'
-import { readRow, readRows, written } from './damage'
+import { Recipe } from '@fair-tin/core/model'
+import { readRow, written } from './damage'
+import { type KeptRows, keptRows } from './rowsKept'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
 
@@ -14,13 +15,15 @@ const read = (row: Row): Recipe =>
   Recipe.parse({ ...(row.body as object), id: row.id, name: row.name, version: row.version })
 const body = ({ id: _, version: __, name: ___, ...rest }: Recipe) => rest
 
-/** Those that can be read; the others are added to `damaged`. */
-export const listRecipes = async (sql: BakerySql, damaged?: Damaged[]): Promise<Recipe[]> =>
-  readRows(
+/** Those in force, by name. */
+export const listRecipes = async (sql: BakerySql): Promise<KeptRows<Recipe>> =>
+  keptRows(
     'recipe',
-    await sql<Row[]>`select id, version, name, body from recipe_in_force order by lower(name)`,
+    await sql<{ id: string; mark: string }[]>`
+      select id, xmin || ' ' || ctid as mark from recipe where removed_at is null order by lower(name), id`,
+    ids => sql<(Row & { mark: string })[]>`
+      select id, version, name, body, xmin || ' ' || ctid as mark from recipe where removed_at is null and id in ${sql(ids)}`,
     read,
-    damaged,
   )
 
 /** Null where it is gone. Throws DamagedRow where it cannot be read. */

@@ -37,15 +37,22 @@ const holdable = (sql: BakerySql): BakerySql =>
       ]),
   })
 
-const inside = new AsyncLocalStorage<true>()
+const inside = new AsyncLocalStorage<string>()
+/** Whose transaction is open here. Throws outside of one. */
+export function bakeryOpen(): string {
+  const bakery = inside.getStore()
+  if (bakery === undefined) throw new Error('No bakery is open here: read inside withBakery.')
+  return bakery
+}
 
 /**
  * Runs `work` in one transaction that sees and changes only the bakery's rows. `person` is who is at the bench:
  * without one, the database refuses every change. Never nested: throws where it would be.
  */
 export function withBakery<T>(bakeryId: string, work: (sql: BakerySql) => Promise<T>, person?: string): Promise<T> {
-  if (inside.getStore()) throw new Error('withBakery is already open here: pass its sql on instead of opening another.')
-  return inside.run(true, () =>
+  if (inside.getStore() !== undefined)
+    throw new Error('withBakery is already open here: pass its sql on instead of opening another.')
+  return inside.run(bakeryId, () =>
     connection().begin(async transaction => {
       const sql = holdable(transaction)
       // sent in the same breath as the first query of the work

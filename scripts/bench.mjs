@@ -22,6 +22,7 @@ const bundled = file => {
     packages: 'external',
     alias: {
       '@fair-tin/core': path.join(root, 'core'),
+      '@fair-tin/data': path.join(root, 'data'),
     },
   })
   return outfile
@@ -43,6 +44,7 @@ try {
   await ensureBuild('.next-test', console.log)
   server = await serve(await freePort(), '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
   run('tests/bench/keystroke.ts', { FAIR_TIN_ADDRESS: server.address })
+  run('tests/bench/growth.ts', { FAIR_TIN_ADDRESS: server.address })
 } finally {
   await server?.stop()
   await cluster.stop()

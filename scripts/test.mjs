@@ -58,8 +58,14 @@ async function suite(name, program, args, env, count) {
   say(
     `${counts.failed ? 'FAIL' : 'pass'}  ${name}: ${counts.passed} passed, ${counts.failed} failed  (${seconds(from)})`,
   )
-  if (counts.failed) say(said.trim())
+  for (const title of counts.again ?? []) say(`      only at the second try: ${title}`)
+  if (counts.failed || counts.again?.length) say(said.trim())
 }
+/** Titles of what passed only when it was tried again. */
+const triedAgain = ({ suites = [], specs = [] }) => [
+  ...specs.filter(spec => spec.tests.some(test => test.status === 'flaky')).map(spec => spec.title),
+  ...suites.flatMap(triedAgain),
+]
 const vitest = (name, project, env) =>
   suite(
     name,
@@ -88,6 +94,7 @@ await Promise.all([
   check('types of core', bin('tsc'), ['-p', 'core']),
   check('types of web', bin('tsc'), ['-p', 'web']),
   check('types of the rest', bin('tsc'), ['-p', '.']),
+  check('nothing unused', bin('knip'), ['--no-progress']),
   check('import rules', process.execPath, ['scripts/importRules.mjs']),
 ])
 // while one waits for the disk the other works
@@ -124,7 +131,11 @@ if (!quick) {
       bin('playwright'),
       () => ['test', '--reporter=list,json'],
       { FAIR_TIN_ADDRESS: server.address, ...cluster.env },
-      json => ({ passed: json.stats.expected + json.stats.flaky, failed: json.stats.unexpected }),
+      json => ({
+        passed: json.stats.expected + json.stats.flaky,
+        failed: json.stats.unexpected,
+        again: triedAgain(json),
+      }),
     )
   } catch (error) {
     failed++

@@ -3,5 +3,5 @@
 export { type Beside, besideWarning, servedBeside } from './beside'
 export { carriesAClaim } from './crossContact'
 export { exemptForms } from './exempt'
-export { type OnSite, onSite } from './onSite'
+export { onSite } from './onSite'
 export type { AllergenTable, Reason } from './rollUp'

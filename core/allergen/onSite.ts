@@ -5,18 +5,10 @@ import { type AllergenCode, allergenCodes, allergenName, glutenCereals } from '.
 import type { Ingredient } from '../model/ingredient'
 import { type CrossContact, controlName } from '../model/kitchen'
 import type { Recipe } from '../model/recipe'
-import type { Workbook } from '../model/workbook'
+import type { OnSite, Workbook } from '../model/workbook'
 import { openFact, openFoodIn } from '../recipe/openFood'
+import { keptBeside } from '../words/keptBeside'
 import { statusOf } from './rollUp'
-
-/** One thing that shows it: what is said of it, and where it stands. */
-export interface OnSite {
-  kind: 'ingredient' | 'recipe' | 'kitchen'
-  id: string
-  name: string
-  /** "plant butter may contain milk". */
-  fact: string
-}
 
 type Shown = ReadonlyMap<AllergenCode, readonly OnSite[]>
 function gather(all: Iterable<readonly [AllergenCode, OnSite]>): Shown {
@@ -29,14 +21,20 @@ function gather(all: Iterable<readonly [AllergenCode, OnSite]>): Shown {
   return by
 }
 
-function* inLarder(workbook: Workbook, ingredients: readonly Ingredient[]): Generator<readonly [AllergenCode, OnSite]> {
-  for (const ingredient of ingredients)
-    for (const code of allergenCodes) {
+const keepOfIngredient = keptBeside<Ingredient, readonly (readonly [AllergenCode, OnSite])[]>()
+/** What one ingredient shows. */
+function shownBy(ingredient: Ingredient, workbook: Workbook): readonly (readonly [AllergenCode, OnSite])[] {
+  const { today, kitchen } = workbook
+  return keepOfIngredient(ingredient, 'shows', [today, kitchen.freeByNature, kitchen.evidenceYears], () =>
+    allergenCodes.flatMap(code => {
       const { status, conflict, fact } = statusOf(ingredient, code, workbook)
-      if (status !== 'contains' && status !== 'mayContain' && !conflict) continue
+      if (status !== 'contains' && status !== 'mayContain' && !conflict) return []
       const { id, name } = ingredient
-      yield [code, { kind: 'ingredient', id, name, fact: conflict ? `of ${name}: ${fact}` : `${name} ${fact}` }]
-    }
+      return [
+        [code, { kind: 'ingredient', id, name, fact: conflict ? `of ${name}: ${fact}` : `${name} ${fact}` }] as const,
+      ]
+    }),
+  )
 }
 
 function* inRecipes(workbook: Workbook): Generator<readonly [AllergenCode, OnSite]> {
@@ -66,42 +64,46 @@ function inKitchen({ kitchen }: Workbook, code: AllergenCode): OnSite[] {
 }
 
 interface Gathered {
-  within: Workbook
   larder: Shown
   /** The larder but for oats grown apart, which carry no gluten onto the site by themselves. */
   withoutPureOats: Shown
 }
-const larders = new WeakMap<readonly Ingredient[], Gathered>()
+const keepOfLarder = keptBeside<readonly Ingredient[], Gathered>()
 /** The larder is looked through once, however often a recipe is edited. */
 function larderOf(workbook: Workbook): Gathered {
   const { ingredients, kitchen, today } = workbook
-  const known = larders.get(ingredients)
-  if (
-    known?.within.today === today &&
-    known.within.kitchen.freeByNature === kitchen.freeByNature &&
-    known.within.kitchen.evidenceYears === kitchen.evidenceYears
-  )
-    return known
-  const apart = ingredients.filter(one => one.oatsSpeciallyProduced !== true)
-  const made = {
-    within: workbook,
-    larder: gather(inLarder(workbook, ingredients)),
-    withoutPureOats: gather(inLarder(workbook, apart)),
-  }
-  larders.set(ingredients, made)
-  return made
+  return keepOfLarder(ingredients, 'shows', [today, kitchen.freeByNature, kitchen.evidenceYears], () => ({
+    larder: gather(ingredients.flatMap(one => shownBy(one, workbook))),
+    withoutPureOats: gather(
+      ingredients.filter(one => one.oatsSpeciallyProduced !== true).flatMap(one => shownBy(one, workbook)),
+    ),
+  }))
 }
-const methods = new WeakMap<readonly Recipe[], { ingredients: readonly Ingredient[]; shown: Shown }>()
-function recipesOf(workbook: Workbook): Shown {
-  const known = methods.get(workbook.recipes)
-  if (known?.ingredients === workbook.ingredients) return known.shown
-  const shown = gather(inRecipes(workbook))
-  methods.set(workbook.recipes, { ingredients: workbook.ingredients, shown })
-  return shown
-}
+const keepOfRecipes = keptBeside<readonly Recipe[], Shown>()
+const recipesOf = (workbook: Workbook): Shown =>
+  keepOfRecipes(workbook.recipes, 'show', [workbook.ingredients, workbook.elsewhere], () => gather(inRecipes(workbook)))
 
 /** Everything that shows the allergen to be on the site; for gluten, any cereal that carries it. Empty proves nothing. */
 export function onSite(workbook: Workbook, allergen: CrossContact['allergen']): readonly OnSite[] {
+  const own = shownWithin(workbook, allergen)
+  const elsewhere = workbook.elsewhere?.onSite[allergen]
+  if (!elsewhere) return own
+  // what is carried along speaks for itself, in the place it has among the rest
+  const carried = new Set([
+    ...workbook.ingredients.map(one => `ingredient ${one.id}`),
+    ...workbook.recipes.map(one => `recipe ${one.id}`),
+    'kitchen kitchen',
+  ])
+  const said = new Map(own.map(one => [`${one.kind} ${one.id}`, one]))
+  const all = elsewhere.flatMap(one => {
+    const key = `${one.kind} ${one.id}`
+    const now = carried.has(key) ? said.get(key) : one
+    said.delete(key)
+    return now ?? []
+  })
+  return [...all, ...said.values()]
+}
+function shownWithin(workbook: Workbook, allergen: CrossContact['allergen']): readonly OnSite[] {
   const { larder, withoutPureOats } = larderOf(workbook)
   if (allergen !== 'gluten')
     return [
@@ -114,7 +116,7 @@ export function onSite(workbook: Workbook, allergen: CrossContact['allergen']): 
     .map(({ id, name }): OnSite => ({ kind: 'ingredient', id, name, fact: `the kind of ${name} says a gluten grain` }))
   const all = [
     ...glutenCereals.flatMap(cereal =>
-      cereal === 'oats' ? (withoutPureOats.get(cereal) ?? []) : onSite(workbook, cereal),
+      cereal === 'oats' ? (withoutPureOats.get(cereal) ?? []) : shownWithin(workbook, cereal),
     ),
     ...kinds,
   ]

@@ -13,6 +13,7 @@ import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
 import { type Bill, billOf } from '../recipe/bill'
+import { asPacked } from '../recipe/packWeight'
 import { choicesIn, mostChoices, tooManyChoices, withChoices } from './choices'
 
 export interface Assessment {
@@ -27,12 +28,13 @@ export interface Assessment {
 }
 
 /** A product judged with each line as it is written, whatever else may be used. */
-function judged(workbook: Workbook, product: Product, rules: RulePack, batch: { factor: number }) {
-  const bill = billOf(workbook, product.recipe, batch)
+function judged(workbook: Workbook, stored: Product, rules: RulePack, batch: { factor: number }) {
+  const bill = billOf(workbook, stored.recipe, batch)
+  const product = asPacked(stored, byId(workbook.recipes).get(stored.recipe), bill)
   const found = findingsOnDemand(bill, workbook, rules.allergens)
   const nutrition = nutritionOf(bill, workbook, rules, product.netWeight / product.pieces)
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
-  return { bill, found, nutrition, claims }
+  return { product, bill, found, nutrition, claims }
 }
 
 /**
@@ -47,20 +49,20 @@ export function assess(
   batch: { factor: number } = { factor: 1 },
   asWritten = false,
 ): Assessment {
-  const product = byId(workbook.products).get(productId)
-  if (!product) throw new RangeError(`There is no product “${productId}”.`)
+  const stored = byId(workbook.products).get(productId)
+  if (!stored) throw new RangeError(`There is no product “${productId}”.`)
   const rules = rulesOf(market)
-  const recipe = byId(workbook.recipes).get(product.recipe)
-  const { bill, found, nutrition, claims: own } = judged(workbook, product, rules, batch)
+  const recipe = byId(workbook.recipes).get(stored.recipe)
+  const { product, bill, found, nutrition, claims: own } = judged(workbook, stored, rules, batch)
   const pieces = piecesOf(recipe, bill, batch.factor, product.netWeight / product.pieces)
-  const choices = asWritten ? [] : choicesIn(workbook, product.recipe)
+  const choices = asWritten ? [] : choicesIn(workbook, stored.recipe)
   const claims =
     choices.length > mostChoices
       ? tooManyChoices(own, choices.length)
       : withChoices(
           own,
           bill,
-          choices.map(one => ({ ...one, claims: judged(one.inForce(), product, rules, batch).claims })),
+          choices.map(one => ({ ...one, claims: judged(one.inForce(), stored, rules, batch).claims })),
         )
   return {
     bill,

@@ -2,13 +2,16 @@
 import { byId } from '../model/byId'
 import { partKey } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
+import { keptBeside } from '../words/keptBeside'
 
 /** Which products use which ingredients, through every part: made once for a workbook. */
 export interface Catalogue {
   workbook: Workbook
   usersOf: ReadonlyMap<string, readonly string[]>
 }
-export function catalogueOf(workbook: Workbook): Catalogue {
+export const catalogueOf = (workbook: Workbook): Catalogue => keep(workbook, 'all', [], () => made(workbook))
+const keep = keptBeside<Workbook, Catalogue>()
+function made(workbook: Workbook): Catalogue {
   const recipes = byId(workbook.recipes)
   const inside = (recipe: string): ReadonlySet<string> => {
     const found = new Set<string>()

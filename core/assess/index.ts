@@ -5,7 +5,8 @@ export { type Catalogue, catalogueOf } from './catalogue'
 export { cheapestThatKeeps } from './cheapest'
 export { type Changes, compareAssessments } from './compare'
 export { type Difference, marketDifferences } from './differences'
-export { type ProofState, proofStateOf } from './larder'
+export { type ProofState, proofStateOf, proofStates } from './larder'
+export { type LarderAsked, type LarderFound, type LarderRow, larderFound } from './larderList'
 export { type Swap, swapsThatMend } from './mend'
 export type { Wanted } from './needed'
 export {
@@ -21,5 +22,6 @@ export {
   withPriceTimes,
 } from './questions'
 export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
+export { assessed, billed, carriedTo, costed, sliceOfProduct, sliceOfRecipe } from './slice'
 export { type Matter, mattersToday, type ShelfLot } from './today'
 export { type ProductChange, whatChanges } from './whatChanges'

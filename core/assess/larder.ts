@@ -9,7 +9,8 @@ import type { Kitchen } from '../model/kitchen'
 import { daysAfter, spokenDay } from '../words/day'
 
 /** `conflict`: words contradict a status. `out`: something it rests on proves nothing now. `none`: nothing is on file. */
-export type ProofState = 'inForce' | 'soon' | 'out' | 'none' | 'conflict'
+export const proofStates = ['inForce', 'soon', 'out', 'none', 'conflict'] as const
+export type ProofState = (typeof proofStates)[number]
 
 /** The gravest first: what contradicts a status, what no longer proves it, then when the next document runs out. */
 export function proofStateOf(

@@ -9,6 +9,7 @@ import type { Ingredient, Pack } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
 import type { Workbook } from '../model/workbook'
 import { billOf, ediblePart } from '../recipe/bill'
+import { costed } from './slice'
 
 /** The workbook with an ingredient's price in force times `factor`; the rest as it is. Null where it has no price. */
 export function withPriceTimes(workbook: Workbook, ingredientId: string, factor: number): Workbook | null {
@@ -165,7 +166,7 @@ export interface Earning {
 export function earnings(workbook: Workbook, packsAsked: Readonly<Record<string, number>>): Earning[] {
   return workbook.products.map(product => {
     const market = firstMarketOf(product)
-    const cost = fullCostOf(workbook, product.id)
+    const cost = costed(workbook, product.id)
     const tax = taxOf(workbook.kitchen, product, market)
     const price = product.prices?.pack
     const unknown = [

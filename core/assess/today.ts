@@ -4,7 +4,6 @@
 import { contradictionMend } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { statusOf } from '../allergen/rollUp'
-import { fullCostOf } from '../cost/fullCost'
 import { underFloor } from '../cost/price'
 import { kindConflicts } from '../ingredient/kindWords'
 import { firstMarketOf, isServed } from '../market/market'
@@ -13,13 +12,15 @@ import { nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
 import { marketName } from '../model/market'
+import type { Product } from '../model/product'
 import type { Damaged, Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
+import { keptBeside } from '../words/keptBeside'
 import { capital, spokenList } from '../words/listing'
 import { percent } from '../words/rounding'
-import { assess } from './assess'
 import { catalogueOf } from './catalogue'
 import { costOverTime } from './questions'
+import { assessed, costed, sliceOfProduct } from './slice'
 
 export interface Matter {
   key: string
@@ -45,15 +46,35 @@ const carries = (ingredient: Ingredient, id: string): boolean =>
 
 const tierName = { pack: 'A pack', box: 'A box', wholesale: 'A wholesale pack' }
 
+/** Of a slice of the books, and of an ingredient: found once, as long as nothing it rests on changes. */
+const keepOfSlice = keptBeside<Workbook, readonly Matter[]>()
+const keepOfIngredient = keptBeside<Ingredient, readonly Matter[]>()
+
+/** Claims that do not hold where the product is sold first. */
+function brokenClaims(workbook: Workbook, product: Product): Matter[] {
+  const broken = assessed(workbook, product.id, firstMarketOf(product)).claims.filter(one => one.verdict === 'breaks')
+  if (broken.length === 0) return []
+  const first = broken[0]!.because[0]
+  return [
+    {
+      key: `claim ${product.id}`,
+      weight: 'breaks',
+      what: `${product.name}: ${spokenList(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
+      detail: first ? `${capital(first.path.at(-1)?.name ?? 'It')}: ${first.fact}.` : '',
+      does: 'Review it',
+      at: `/products/${product.id}`,
+    },
+  ]
+}
+
 /** Prices that leave less than their floor, with the price that moved most of late and the one that would do. */
-function pricesUnderFloor(workbook: Workbook): Matter[] {
-  const lately = daysAfter(workbook.today, -14)
-  return workbook.products.flatMap((product): Matter[] => {
-    if (product.pricing?.floorMargin === undefined || !product.prices) return []
-    const market = firstMarketOf(product)
-    const under = underFloor(fullCostOf(workbook, product.id), product, workbook.kitchen, market)
+function pricesUnderFloor(workbook: Workbook, product: Product): readonly Matter[] {
+  if (product.pricing?.floorMargin === undefined || !product.prices) return []
+  const of = sliceOfProduct(workbook, product.id)
+  return keepOfSlice(of, 'prices', [], () => {
+    const under = underFloor(costed(workbook, product.id), product, of.kitchen, firstMarketOf(product))
     if (under.length === 0) return []
-    const moved = costOverTime(workbook, product.id, lately)
+    const moved = costOverTime(of, product.id, daysAfter(of.today, -14))
       .flatMap(day => day.moved)
       .filter(one => one.by > 0)
       .sort((a, b) => b.by - a.by)[0]
@@ -120,6 +141,83 @@ const contradictionMatters = (workbook: Workbook): Matter[] =>
     ]
   })
 
+/** What is open about one ingredient; `users` are the products that hang on it, `horizon` the last day looked at. */
+function mattersOf(ingredient: Ingredient, users: readonly string[], workbook: Workbook, horizon: string): Matter[] {
+  const { today } = workbook
+  const matters: Matter[] = []
+  for (const one of ingredient.evidence) {
+    if (one.expires === undefined || !carries(ingredient, one.id)) continue
+    const what = `${capital(evidenceKindName[one.kind])} ${one.reference} of ${ingredient.name}`
+    if (one.expires < today)
+      matters.push({
+        key: `out ${ingredient.id} ${one.id}`,
+        weight: users.length > 0 ? 'unproven' : 'note',
+        what: `${what} ran out on ${spokenDay(one.expires)}.`,
+        detail:
+          users.length > 0 ? `${spokenList(users)} can claim nothing that rests on it.` : 'Nothing sold uses it now.',
+        does: 'Renew it',
+        at: `/larder/${ingredient.id}`,
+      })
+    else if (one.expires <= horizon)
+      matters.push({
+        key: `soon ${ingredient.id} ${one.id}`,
+        weight: 'note',
+        what: `${what} runs out on ${spokenDay(one.expires)}.`,
+        detail:
+          users.length > 0
+            ? `${spokenList(users)} ${users.length > 1 ? 'hang' : 'hangs'} on it.`
+            : 'Nothing sold uses it now.',
+        does: 'Ask for the new one',
+        at: `/larder/${ingredient.id}`,
+      })
+  }
+  const conflicts = allergenCodes.filter(code => statusOf(ingredient, code, workbook).conflict)
+  if (conflicts.length > 0)
+    matters.push({
+      key: `conflict ${ingredient.id}`,
+      weight: users.length > 0 ? 'unproven' : 'note',
+      what: `The words of ${ingredient.name} speak of ${spokenList(conflicts.map(code => allergenName[code]))}, and its status does not.`,
+      detail:
+        users.length > 0
+          ? `Until it is settled nothing of it is proven for ${spokenList(users)}.`
+          : 'Nothing sold uses it now.',
+      does: 'Settle it',
+      at: `/larder/${ingredient.id}`,
+    })
+  const kinds = kindConflicts(ingredient)
+  if (kinds.length > 0)
+    matters.push({
+      key: `kind ${ingredient.id}`,
+      weight: users.length > 0 ? 'unproven' : 'note',
+      what: `The words of ${ingredient.name} speak of ${spokenList(kinds.map(one => one.of))}, and its kind does not.`,
+      detail:
+        users.length > 0 ? `No claim about that kind is proven for ${spokenList(users)}.` : 'Nothing sold uses it now.',
+      does: 'Settle it',
+      at: `/larder/${ingredient.id}`,
+    })
+  const open = allergenCodes.filter(code => (ingredient.allergens[code]?.status ?? 'unknown') === 'unknown')
+  if (open.length > 0 && users.length > 0 && conflicts.length === 0)
+    matters.push({
+      key: `open ${ingredient.id}`,
+      weight: 'unproven',
+      what: `${open.length === allergenCodes.length ? 'Nobody has answered for' : `${open.length} allergens are unknown for`} ${ingredient.name}.`,
+      detail: `${spokenList(users)} ${users.length > 1 ? 'use' : 'uses'} it.`,
+      does: 'Ask the supplier',
+      at: `/larder/${ingredient.id}`,
+    })
+  const bare = (['fat', 'carbohydrate', 'protein'] as const).filter(code => ingredient.nutrients[code] === undefined)
+  if (bare.length > 0 && users.length > 0)
+    matters.push({
+      key: `nutrition ${ingredient.id}`,
+      weight: 'note',
+      what: `${capital(ingredient.name)} has no nutrition values.`,
+      detail: `The table of ${spokenList(users)} cannot be printed.`,
+      does: 'Look it up',
+      at: `/larder/${ingredient.id}`,
+    })
+  return matters
+}
+
 /** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
 export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [], soon = 30): Matter[] {
   const { today } = workbook
@@ -130,96 +228,16 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const matters: Matter[] = []
 
   matters.push(...damagedMatters(workbook), ...unservedMatters(workbook), ...contradictionMatters(workbook))
-  for (const product of workbook.products) {
-    const market = firstMarketOf(product)
-    const { claims } = assess(workbook, product.id, market)
-    const broken = claims.filter(claim => claim.verdict === 'breaks')
-    if (broken.length === 0) continue
-    const first = broken[0]!.because[0]
-    matters.push({
-      key: `claim ${product.id}`,
-      weight: 'breaks',
-      what: `${product.name}: ${spokenList(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
-      detail: first ? `${capital(first.path.at(-1)?.name ?? 'It')}: ${first.fact}.` : '',
-      does: 'Review it',
-      at: `/products/${product.id}`,
-    })
-  }
-  matters.push(...pricesUnderFloor(workbook))
+  for (const product of workbook.products) matters.push(...brokenClaims(workbook, product))
+  for (const product of workbook.products) matters.push(...pricesUnderFloor(workbook, product))
+  const { freeByNature, evidenceYears } = workbook.kitchen
   for (const ingredient of workbook.ingredients) {
     const users = hangOn(ingredient.id)
-    for (const one of ingredient.evidence) {
-      if (one.expires === undefined || !carries(ingredient, one.id)) continue
-      const what = `${capital(evidenceKindName[one.kind])} ${one.reference} of ${ingredient.name}`
-      if (one.expires < today)
-        matters.push({
-          key: `out ${ingredient.id} ${one.id}`,
-          weight: users.length > 0 ? 'unproven' : 'note',
-          what: `${what} ran out on ${spokenDay(one.expires)}.`,
-          detail:
-            users.length > 0 ? `${spokenList(users)} can claim nothing that rests on it.` : 'Nothing sold uses it now.',
-          does: 'Renew it',
-          at: `/larder/${ingredient.id}`,
-        })
-      else if (one.expires <= horizon)
-        matters.push({
-          key: `soon ${ingredient.id} ${one.id}`,
-          weight: 'note',
-          what: `${what} runs out on ${spokenDay(one.expires)}.`,
-          detail:
-            users.length > 0
-              ? `${spokenList(users)} ${users.length > 1 ? 'hang' : 'hangs'} on it.`
-              : 'Nothing sold uses it now.',
-          does: 'Ask for the new one',
-          at: `/larder/${ingredient.id}`,
-        })
-    }
-    const conflicts = allergenCodes.filter(code => statusOf(ingredient, code, workbook).conflict)
-    if (conflicts.length > 0)
-      matters.push({
-        key: `conflict ${ingredient.id}`,
-        weight: users.length > 0 ? 'unproven' : 'note',
-        what: `The words of ${ingredient.name} speak of ${spokenList(conflicts.map(code => allergenName[code]))}, and its status does not.`,
-        detail:
-          users.length > 0
-            ? `Until it is settled nothing of it is proven for ${spokenList(users)}.`
-            : 'Nothing sold uses it now.',
-        does: 'Settle it',
-        at: `/larder/${ingredient.id}`,
-      })
-    const kinds = kindConflicts(ingredient)
-    if (kinds.length > 0)
-      matters.push({
-        key: `kind ${ingredient.id}`,
-        weight: users.length > 0 ? 'unproven' : 'note',
-        what: `The words of ${ingredient.name} speak of ${spokenList(kinds.map(one => one.of))}, and its kind does not.`,
-        detail:
-          users.length > 0
-            ? `No claim about that kind is proven for ${spokenList(users)}.`
-            : 'Nothing sold uses it now.',
-        does: 'Settle it',
-        at: `/larder/${ingredient.id}`,
-      })
-    const open = allergenCodes.filter(code => (ingredient.allergens[code]?.status ?? 'unknown') === 'unknown')
-    if (open.length > 0 && users.length > 0 && conflicts.length === 0)
-      matters.push({
-        key: `open ${ingredient.id}`,
-        weight: 'unproven',
-        what: `${open.length === allergenCodes.length ? 'Nobody has answered for' : `${open.length} allergens are unknown for`} ${ingredient.name}.`,
-        detail: `${spokenList(users)} ${users.length > 1 ? 'use' : 'uses'} it.`,
-        does: 'Ask the supplier',
-        at: `/larder/${ingredient.id}`,
-      })
-    const bare = (['fat', 'carbohydrate', 'protein'] as const).filter(code => ingredient.nutrients[code] === undefined)
-    if (bare.length > 0 && users.length > 0)
-      matters.push({
-        key: `nutrition ${ingredient.id}`,
-        weight: 'note',
-        what: `${capital(ingredient.name)} has no nutrition values.`,
-        detail: `The table of ${spokenList(users)} cannot be printed.`,
-        does: 'Look it up',
-        at: `/larder/${ingredient.id}`,
-      })
+    matters.push(
+      ...keepOfIngredient(ingredient, `${soon}`, [today, freeByNature, evidenceYears, users.join('\n')], () =>
+        mattersOf(ingredient, users, workbook, horizon),
+      ),
+    )
   }
   for (const one of workbook.evidence) {
     if (one.expires === undefined || !workbook.kitchen.crossContact.some(record => record.evidence === one.id)) continue

@@ -32,4 +32,9 @@ describe('claims that a name makes', () => {
       'The name says “Keto”, and that breaks.',
     )
   })
+  it('what is denied is not claimed', () => {
+    for (const text of ['Not vegan brownie', 'this is not gluten free', 'never really nut free', 'It isn’t dairy-free'])
+      expect(claimsIn(text)).toEqual([])
+    expect(claimsIn('Not only vegan, and nut free').map(one => one.claim)).toEqual(['nutFree', 'vegan'])
+  })
 })

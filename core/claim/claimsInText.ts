@@ -26,7 +26,10 @@ const said: [NamedClaim, string][] = [
 ]
 const patterns = said.map(([claim, words]) => ({
   claim,
-  pattern: new RegExp(`(?<![\\p{L}\\p{N}])(?:${words})(?![\\p{L}\\p{N}])`, 'iu'),
+  pattern: new RegExp(
+    `(?<![\\p{L}\\p{N}])(?<!\\b(?:not|never|isn['’]t|aren['’]t)(?: (?:really|quite|actually|always|necessarily))? )(?:${words})(?![\\p{L}\\p{N}])`,
+    'iu',
+  ),
 }))
 
 /** Each claim the text makes, with the words that make it. */

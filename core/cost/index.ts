@@ -15,4 +15,5 @@ export {
   type UnderFloor,
   underFloor,
 } from './price'
+export { type PriceStep, pricePoints } from './pricePoints'
 export { cheapestPacks } from './wholePacks'

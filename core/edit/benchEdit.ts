@@ -18,6 +18,7 @@ export const productFields = [
   'name',
   'legalName',
   'netWeight',
+  'weightFollows',
   'pieces',
   'pieceName',
   'category',

@@ -12,5 +12,6 @@ export {
   refusedIn,
   tickLists,
 } from './benchEdit'
+export { merged } from './merge'
 export { applyEdit, before, bodyOf, RecipeBody, type RecipeEdit, Written, writtenOf } from './recipeEdit'
 export { type RefusedEdit, type Taken, takeEdits } from './takeEdits'

@@ -28,11 +28,13 @@ const recipeField = {
   steps: z.array(Step).max(500).nullable(),
   bakeWeighed: Recipe.shape.bakeWeighed.unwrap().nullable(),
   notes: Recipe.shape.notes.unwrap().nullable(),
+  gramsPerMl: Recipe.shape.gramsPerMl.unwrap().nullable(),
   answers: Recipe.shape.answers.unwrap().nullable(),
 }
 const lineField = {
   role: Role,
   prep: words,
+  form: words,
   heading: words,
   of: Line.shape.of,
   alternatives: z
@@ -60,9 +62,11 @@ export const recipeEdits = [
   ofRecipe('steps', recipeField.steps),
   ofRecipe('bakeWeighed', recipeField.bakeWeighed),
   ofRecipe('notes', recipeField.notes),
+  ofRecipe('gramsPerMl', recipeField.gramsPerMl),
   ofRecipe('answers', recipeField.answers),
   ofLine('role', lineField.role),
   ofLine('prep', lineField.prep),
+  ofLine('form', lineField.form),
   ofLine('heading', lineField.heading),
   /** Another ingredient or part in the same place. */
   ofLine('of', lineField.of),
@@ -149,6 +153,7 @@ export function applyEdit(recipe: Recipe, edit: RecipeEdit): Edited {
     case 'steps':
     case 'bakeWeighed':
     case 'notes':
+    case 'gramsPerMl':
     case 'answers': {
       const now = recipe[edit.kind] ?? null
       return same(now, edit.was) || same(now, edit.to) ? { recipe: withField(recipe, edit.kind, edit.to) } : clash(now)

@@ -14,6 +14,8 @@ export interface Taken<T extends BenchThings> {
   things: T
   clashes: BenchClash[]
   refused: RefusedEdit[]
+  /** Those that went through, as they were sent. */
+  taken: unknown[]
 }
 /** What else stands in the way of an edit, where schemas cannot know it; null where nothing does. */
 export type Objection<T extends BenchThings> = (after: T, edit: BenchEdit) => string | null
@@ -48,6 +50,7 @@ export function takeEdits<T extends BenchThings>(
 ): Taken<T> {
   const clashes: BenchClash[] = []
   const refused: RefusedEdit[] = []
+  const taken: unknown[] = []
   let things = before
   for (const raw of sent) {
     const edit = BenchEdit.safeParse(raw)
@@ -62,7 +65,10 @@ export function takeEdits<T extends BenchThings>(
     }
     const why = unreadable(things, done.things) ?? objection(done.things, edit.data)
     if (why) refused.push({ edit: raw, why })
-    else things = done.things
+    else {
+      things = done.things
+      taken.push(raw)
+    }
   }
-  return { things, clashes, refused }
+  return { things, clashes, refused, taken }
 }

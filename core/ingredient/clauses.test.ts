@@ -39,6 +39,45 @@ describe('clauses of a statement', () => {
   })
 })
 
+describe('what stands around a promise or a warning', () => {
+  const contained = (text: string) => [...readStatement(text).contains].sort().join()
+  const names = (text: string) => readStatement(text).components.map(one => one.name)
+  const [things, denied] = [
+    ['hazelnut paste', 'oat flakes', 'sesame bar', 'whey drink', 'almond spread'],
+    ['milk', 'gluten', 'eggs', 'nuts', 'added sugar'],
+  ]
+  const promises = [
+    '% free from #',
+    '% without #',
+    '% free of #. Store cool',
+    'Sugar, salt. % free from #',
+    '% free from # (water, salt)',
+    'No added sugar %',
+  ]
+  it.each(promises)('%s: the thing itself is of the list', promise => {
+    for (const thing of things)
+      for (const what of denied) {
+        // a sentence begins with a capital, as a thing behind “no added sugar” does not
+        const named = promise.includes('. %') ? thing.charAt(0).toUpperCase() + thing.slice(1) : thing
+        const text = promise.replace('%', named).replace('#', what)
+        expect(contained(text), text).toBe(contained(thing))
+        expect(names(text).join().toLowerCase(), text).toContain(thing)
+      }
+  })
+  it.each([
+    'Rice, may contain soya, %, sugar',
+    'Rice (oil, may contain soya and other nuts, %), sugar',
+    'Reis, kann Soja enthalten, %',
+    'Ryż. Bez soi, %',
+  ])('%s: the list goes on', list => {
+    for (const thing of things) {
+      const text = list.replace('%', thing)
+      expect(contained(text), text).toBe(contained(thing))
+      expect(JSON.stringify(readStatement(text).components), text).toContain(thing)
+    }
+  })
+})
+
 describe('a statement made of clauses', () => {
   const names = {
     milk: 'whey powder',
@@ -114,6 +153,51 @@ describe('a statement made of clauses', () => {
   })
 })
 
+describe('what is told beside the list', () => {
+  const named = { milk: 'milk', egg: 'eggs', soy: 'soya', sesame: 'sesame', peanut: 'peanuts', mustard: 'mustard' }
+  const codes = Object.keys(named) as (keyof typeof named)[]
+  const heard = (text: string, code: string) => {
+    const read = readStatement(text)
+    return [...read.contains, ...read.mayContain, ...read.groups.flatMap(group => group.codes)].includes(code as never)
+  }
+  it('loses no allergen, in whatever words it stands', () => {
+    const words =
+      'our supplier once told us that the bags lie near a sack of and some in it with other from at they by mill'
+    const filler = fc.array(fc.constantFrom(...words.split(' ')), { minLength: 1, maxLength: 6 })
+    fc.assert(
+      fc.property(filler, filler, fc.constantFrom(...codes), (before, behind, code) => {
+        const told = `${before.join(' ')} ${named[code]} ${behind.join(' ')}.`
+        expect(heard(`Rice flour, water. ${told[0]!.toUpperCase()}${told.slice(1)}`, code), told).toBe(true)
+      }),
+      { numRuns: 400 },
+    )
+  })
+  it.each([
+    ['Tahini: hulled sesame. Same equipment used for peanut butter.', 'peanut'],
+    ['Sorghum flour. Site also stores mustard in a separate building.', 'mustard'],
+    ['Seed mix: sunflower, linseed. We also pack peanuts here.', 'peanut'],
+    ['Molasses. Caution: facility uses milk.', 'milk'],
+    ['Oat flakes, produced to avoid cross contact with soya and milk.', 'soy'],
+  ])('%s may hold %s', (text, code) => {
+    expect(readStatement(text).mayContain).toContain(code)
+    expect(readStatement(text).contains).not.toContain(code)
+  })
+  it('hears no warning in a promise, a measure or advice', () => {
+    for (const text of [
+      'Rice flour, water. Free from milk, egg and soya.',
+      'Rice flour, water. Suitable for people who eat no milk.',
+      'Rice flour, water. Milk below 1 mg/kg.',
+      'Rice flour, water. Serve with milk or peanuts.',
+    ])
+      expect(readStatement(text).mayContain, text).toEqual([])
+  })
+  it('a table of answers between strokes', () =>
+    expect(readStatement('Milk: Yes / Egg: No / Soya: handled on site')).toMatchObject({
+      contains: ['milk'],
+      mayContain: ['soy'],
+    }))
+})
+
 describe('what a thing usually holds', () => {
   const asked = (name: string) =>
     usuallyIn([{ name }]).map(
@@ -132,6 +216,8 @@ describe('what a thing usually holds', () => {
     ['satay paste', ['satay: peanut']],
     ['vegan custard', []],
     ['sugar', []],
+    ['sugar-free biscuits', ['biscuits: 4', 'biscuits: milk', 'biscuits: egg']],
+    ['gluten-free biscuits', ['biscuits: milk', 'biscuits: egg']],
   ])('%s', (name, wanted) => expect(asked(name).filter((one, at, all) => all.indexOf(one) === at)).toEqual(wanted))
   it('is settled by what it is made of', () => {
     expect(usuallyIn([{ name: 'breadcrumbs', components: [{ name: 'wheat flour' }, { name: 'salt' }] }])).toEqual([])

@@ -1,6 +1,7 @@
 // A printed statement taken apart into clauses, each with what it says of what it names: that it is in it, that it may be, that
 // it is not, or that one should look elsewhere. What is none of these is the list.
 import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
+import { groupMentions, mentions } from './lexicon'
 
 export interface Clauses {
   /** The list of what it is made of, in its sentences, without what the other clauses say. */
@@ -10,6 +11,8 @@ export interface Clauses {
   may: string[]
   /** Promises of absence, advice, storage: proof of nothing. */
   other: string[]
+  /** Of those, what is neither a promise nor a list nor a warning: it may tell of anything. */
+  untold: string[]
   /** What could be read in two ways. */
   doubts: string[]
 }
@@ -54,6 +57,20 @@ const warning =
  */
 const sharedPlace =
   /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
+/** Where food is made, and what is done with food there that is not in this one. */
+const place =
+  /\b(?:sites?|factor(?:y|ies)|facilit(?:y|ies)|plants?|premises|kitchens?|bakery|mills?|lines?|equipment|machine(?:s|ry)?|rooms?|buildings?|warehouses?|works|units?|areas?|silos?|stones|orchards?|fields?|farms?|trucks?|containers?|here)\b/i
+const besides = /\b(?:also|same|shared?|other|near(?:by)?|alongside|handl\w+|stor(?:e|es|ed|ing)|process\w*|present)\b/i
+/** "Milk used is from our farm" tells of the milk that is in it; "Our kitchen uses milk" does not. */
+const ofTheHouse =
+  /^(?:(?:caution|note|warning|please note|nb)[:,]? )?(?:we|our|the|this|site|same|factory|facility|plant)\b[^.]*\b(?:us(?:e|es|ing)|pack(?:s|ing)?|keeps?|makes?|bakes?|runs?)\b/i
+/** "produced alongside mustard", "is packed in a site using sesame" */
+const nearby =
+  /^(?:(?:it|this) )?(?:is |are |was )?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled|handled|stored)\b[^.]*\b(?:alongside|next to|near|beside|with other|(?:site|factory|facility|kitchen|bakery|line|lines|equipment|mill|room|place)\b[^.]*\b(?:us|handl|stor|process|contain|pack|mak|bak)\w*)\b/i
+const promisesNone = /\b(?:free from|free of|[- ]free|(?:does|do|is|are) not|without|with no|no|never|none)\b/i
+/** "Site also stores wheat flour", "Lupin: handled on site": whatever the words, of a place and of something done there. */
+const tellsOfPlace = (sentence: string): boolean =>
+  place.test(sentence) && (besides.test(sentence) || ofTheHouse.test(sentence)) && !promisesNone.test(sentence)
 /** Beyond this a sentence is read as a list: what it names then counts as contained, the safer side. */
 const longestWarning = 1200
 /** "Gluten free oats" is a thing, "gluten free" a promise. */
@@ -64,26 +81,27 @@ const box =
   /^(?:(?:allerg(?:en|y)[\p{L} ]*:?\s*)?(?:this product |this |it )?contains?\b:?\s+|allergens?(?: present)?:\s+)/iu
 const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i
 
-/** Where a warning begins in the middle of something else, in any tongue. */
-const warns = (text: string): number => {
-  const own =
-    /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b/i.exec(text)?.index ?? -1
-  const plain = plainLetters(text)
+/** "to avoid cross contact with wheat": nobody avoids what is not there. */
+const warningInside =
+  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b/i
+/** Where a warning begins in the middle of something else, in any tongue, and whether in English; null where none does. */
+function warns(text: string): { at: number; english: boolean } | null {
+  const own = warningInside.exec(text)
   foreignMay.lastIndex = 0
-  const foreign = foreignMay.exec(plain)?.index ?? -1
-  return own < 0 ? foreign : foreign < 0 ? own : Math.min(own, foreign)
+  const foreign = foreignMay.exec(plainLetters(text))
+  if (own && !(foreign && foreign.index < own.index)) return { at: own.index, english: true }
+  return foreign && { at: foreign.index, english: false }
 }
 
 /** Depth of brackets before each place, and where the bracket around a place ends. */
 function around(text: string, at: number): { from: number; to: number; depth: number } {
   const opened: number[] = []
-  let from = 0
   for (let i = 0; i < at; i++) {
     const letter = text[i]!
     if ('([{'.includes(letter)) opened.push(i)
     else if (')]}'.includes(letter)) opened.pop()
   }
-  from = opened.length > 0 ? opened.at(-1)! + 1 : 0
+  const from = opened.length > 0 ? opened.at(-1)! + 1 : 0
   let depth = 0
   let to = text.length
   for (let i = at; i < text.length; i++) {
@@ -102,8 +120,9 @@ function cutWarnings(sentence: string): { list: string; may: string[] } {
   let list = ''
   let rest = sentence
   for (;;) {
-    const at = warns(rest)
-    if (at < 0) return { list: list + rest, may }
+    const cue = warns(rest)
+    if (!cue) return { list: list + rest, may }
+    const { at } = cue
     const { from, to, depth } = around(rest, at)
     const head = rest.slice(from, at)
     const comma = Math.max(
@@ -122,30 +141,45 @@ function cutWarnings(sentence: string): { list: string; may: string[] } {
     )
       return { list: list + rest, may }
     const start = comma < 0 ? from : from + comma
-    may.push(rest.slice(start, to).replace(/^[\s,;–-]+/, ''))
+    const said = rest.slice(start, to).replace(/^[\s,;–-]+/, '')
+    const { scope, goesOn } = cue.english ? scopeOf(said) : endedByVerb(said)
+    may.push(scope)
     const [before, after] = [rest.slice(0, start), rest.slice(to)]
     // nothing left in the bracket: it goes
-    const empty = depth > 0 && comma < 0
+    const empty = depth > 0 && comma < 0 && goesOn === ''
     list += empty ? before.replace(/\s*[([{]$/, '') : before
-    rest = empty ? after.slice(1) : after
+    rest = empty ? after.slice(1) : (goesOn && (comma < 0 ? goesOn : `, ${goesOn}`)) + after
   }
+}
+/** "kann Milch enthalten, Zucker": where the verb stands last, it ends the warning. */
+function endedByVerb(said: string): { scope: string; goesOn: string } {
+  const verb = /\b(?:enthalten|bevatten)\s*[,;]\s*/i.exec(said)
+  if (!verb) return { scope: said, goesOn: '' }
+  const ends = verb.index + verb[0].length
+  return { scope: said.slice(0, ends).replace(/[,;\s]+$/, ''), goesOn: said.slice(ends) }
 }
 
 const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
-const no = /^(?:no|n|none|absent|not (?:present|added|contained|in (?:it|recipe))|free|nil|✗|–|-|false|0)$/i
-const maybe = /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|\?)$/i
-/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. */
-function answered(sentence: string): Pick<Clauses, 'contains' | 'may' | 'other'> | null {
+const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|–|-|false|0)$/i
+const maybe =
+  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
+/** Handled nowhere near it: a promise, and proof of nothing. */
+const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
+/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head ("Allergens:") may stand before the first. */
+const answered = (sentence: string) =>
+  answeredIn(sentence, /[;,\n]|\.(?=\s|$)/) ?? answeredIn(sentence, /[;,\n]|\s\/\s|\.(?=\s|$)/)
+function answeredIn(sentence: string, apart: RegExp): Pick<Clauses, 'contains' | 'may' | 'other'> | null {
   const rows = sentence
-    .split(/[;,\n]|\.(?=\s|$)/)
+    .replace(/^\s*(?:the )?allerg(?:y|ens?)(?: \p{L}+){0,2}:\s*(?=\p{L}[\p{L} ()/&]{1,60}\s*[:=|–-]\s)/iu, '')
+    .split(apart)
     .map(row => row.trim())
     .filter(Boolean)
   const read: Pick<Clauses, 'contains' | 'may' | 'other'> = { contains: [], may: [], other: [] }
   for (const row of rows) {
-    const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)\s*[:=|–]\s*([^:]{1,30})$/u.exec(row) ?? []
+    const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:]{1,30})$/u.exec(row) ?? []
     if (name === undefined || answer === undefined) return null
     if (yes.test(answer)) read.contains.push(name)
-    else if (no.test(answer)) read.other.push(row)
+    else if (no.test(answer) || notNear.test(answer)) read.other.push(row)
     else if (maybe.test(answer)) read.may.push(name)
     else return null
   }
@@ -154,46 +188,76 @@ function answered(sentence: string): Pick<Clauses, 'contains' | 'may' | 'other'>
 
 /** A name by itself that a promise of absence may list: an allergen, a group, what people avoid. */
 const bareName =
-  /^(?:(?:and|or|any|all|added|other|the|artificial|traces? of|also|both|animal|cow['’]?s|hydrogenated) )*(?:(?:tree |pea|ground|hazel|wal|brazil |cashew |pine |macadamia )?nuts?|milk|dairy|lactose|casein|eggs?|wheat|gluten|soya?|soybeans?|sesame(?: seeds?)?|celery|mustard|lupins?|fish|shellfish|crustaceans?|mollus[ck]s?|sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|so2|rye|barley|oats?|almonds?|hazelnuts?|cashews?|pecans?|pistachios?|macadamias?|coconut|cereals?(?: containing gluten)?|colou?rs?|colou?rings?|flavou?rs?|flavou?rings?|preservatives?|additives?|sweeteners?|gmos?|gm|products?|fats?|meat|gelatine?|caffeine|alcohol|allergens?)(?: (?:products?|ingredients?|proteins?|derivatives?|traces?|allergens?|seeds?|solids|and|or))*$/i
+  /^(?:(?:and|or|any|all|added|other|the|artificial|traces? of|also|both|animal|cow['’]?s|hen['’]?s|goat['’]?s|may contain|hydrogenated) )*(?:(?:tree |pea|ground|hazel|wal|brazil |cashew |pine |macadamia )?nuts?|milk|dairy|lactose|casein|eggs?|wheat|gluten|soya?|soybeans?|sesame(?: seeds?)?|celery|mustard|lupins?|fish|shellfish|crustaceans?|mollus[ck]s?|sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|so2|rye|barley|oats?|almonds?|hazelnuts?|cashews?|pecans?|pistachios?|macadamias?|coconut|cereals?(?: containing gluten)?|colou?rs?|colou?rings?|flavou?rs?|flavou?rings?|preservatives?|additives?|sweeteners?|gmos?|gm|products?|fats?|meat|gelatine?|caffeine|alcohol|allergens?)(?: (?:products?|ingredients?|proteins?|derivatives?|traces?|allergens?|seeds?|solids|and|or))*$/i
 /** These too, where nothing of a list follows. */
 const avoided =
   /^(?:(?:and|or|any|added|refined) )*(?:sugars?|salt|yeast|corn|maize|palm oil|palm fat|starch|egg whites?)$/i
 const promise =
   /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added)[: ]+/i
 
-/**
- * "Free from dairy, soya, peanut oil, sunflower oil": the promise ends where something begins that nobody avoids by its name.
- * What is promised, and what is the list again; null where no promise stands at the head.
- */
-function promised(sentence: string): { other: string; list: string; doubt: string[] } | null {
-  const cue = promise.exec(sentence)
-  if (!cue || sentence.slice(0, cue.index).includes(',')) return null
-  const scope = sentence.slice(cue.index + cue[0].length)
-  const items = scope.split(/(?=[,;])/)
-  const named = (item: string) => item.replace(/^[,;\s]+|[.\s]+$/g, '')
-  const names = (item: string) => named(item).split(/\s+(?:and|or|&|nor)\s+|\s*\/\s*/i)
+/** What a warning or a promise speaks of: it ends where something begins that nobody avoids by its name. The first thing is always its own. */
+function scopeOf(said: string): { scope: string; goesOn: string } {
+  const items = said.split(/(?=[,;])/)
+  const names = (item: string) =>
+    item
+      .replace(/[()[\]{}]/g, ' ')
+      .replace(/^[,;\s]+|[.\s]+$/g, '')
+      .split(/\s+(?:and|or|&|nor)\s+|\s*\/\s*/i)
   const isBare = (item: string) => names(item).every(one => bareName.test(one))
   const mayEnd = (item: string) => names(item).every(one => bareName.test(one) || avoided.test(one))
   let ends = items.findIndex((item, at) => at > 0 && !mayEnd(item))
-  if (ends < 0) return { other: sentence, list: '', doubt: [] }
+  if (ends < 0) return { scope: said, goesOn: '' }
   while (ends > 1 && !isBare(items[ends - 1]!)) ends--
-  const begins = items
-    .slice(ends)
-    .join('')
-    .replace(/^[,;\s]+/, '')
+  const goesOn = items.slice(ends).join('')
+  return { scope: items.slice(0, ends).join(''), goesOn: goesOn.replace(/^[,;\s]+/, '') }
+}
+const namesFood = (text: string) => mentions(text).length > 0 || groupMentions(text).length > 0
+
+/**
+ * A promise of absence, and what of its sentence is the list: "Hazelnut paste free from milk" is hazelnut paste, and "Free from
+ * dairy, soya, peanut oil" goes on with the oil. Null where no promise stands before the first comma.
+ */
+function promised(sentence: string): { other: string; list: string[]; doubts: string[] } | null {
+  const cue = promise.exec(sentence)
+  const before = sentence.slice(0, cue?.index).trim()
+  if (!cue || before.includes(',')) return null
+  const said = sentence.slice(cue.index + cue[0].length)
+  const thing = namesFood(before)
+  // "Milk chocolate free from nuts (sugar, whey)": the bracket is of the chocolate
+  const bracket = thing ? said.search(/[([{]/) : -1
+  if (bracket >= 0)
+    return { other: `${cue[0]}${said.slice(0, bracket)}`, list: [`${before} ${said.slice(bracket)}`], doubts: [] }
+  // "No added sugar hazelnut spread": one word is denied, the rest is the thing
+  const added = /^no added/i.test(cue[0]) ? /^(\p{L}+)\s+(?!(?:and|or|nor)\b)(\p{L}.*)$/iu.exec(said) : null
+  if (added && namesFood(added[2]!)) return { other: cue[0] + added[1]!, list: [added[2]!], doubts: [] }
+  const { scope, goesOn } = scopeOf(said)
   return {
-    other: sentence.slice(0, cue.index + cue[0].length) + items.slice(0, ends).join(''),
-    list: begins,
-    doubt: [
-      `It says “${cue[0].trim()}” and goes on: read as ending before “${named(items[ends]!)}”. Check where the promise ends.`,
-    ],
+    other: sentence.slice(thing ? cue.index : 0, cue.index + cue[0].length) + scope,
+    list: [...(thing ? [before] : []), ...(goesOn ? [goesOn] : [])],
+    doubts: goesOn ? [endsDoubt(cue[0], goesOn)] : [],
   }
+}
+const endsDoubt = (cue: string, goesOn: string): string =>
+  `It says “${cue.trim()}” and goes on: read as ending before “${goesOn.split(/[,;.]/)[0]!.trim()}”. Check where the promise ends.`
+
+const turns = /;\s+|,?\s+(?:but|however|although|though)[,:]?\s+(?=\p{L})/giu
+/**
+ * "Mace, coriander; ground in a mill that also grinds mustard", "nut free but packed where sesame is used": what is told behind
+ * the last semicolon or turn stands by itself.
+ */
+function toldApart(sentence: string): string[] {
+  const turn = [...sentence.matchAll(turns)].at(-1)
+  if (!turn || turn.index === 0) return [sentence]
+  const told = sentence.slice(turn.index + turn[0].length)
+  return around(sentence, turn.index).depth === 0 && (tellsOfPlace(told) || sharedPlace.test(told) || nearby.test(told))
+    ? [sentence.slice(0, turn.index), told]
+    : [sentence]
 }
 
 /** Every clause of a statement, already in one spelling. */
 export function clausesOf(body: string): Clauses {
-  const found: Clauses = { list: [], contains: [], may: [], other: [], doubts: [] }
-  for (const whole of sentences(body)) {
+  const found: Clauses = { list: [], contains: [], may: [], other: [], untold: [], doubts: [] }
+  for (const whole of sentences(body).flatMap(toldApart)) {
     const table = answered(whole)
     if (table) {
       found.contains.push(...table.contains)
@@ -208,6 +272,9 @@ export function clausesOf(body: string): Clauses {
   return found
 }
 
+/** "Carrier: lactose": what it is there for, and what it is; no advice and no warning. */
+const labelled =
+  /^(?!.{0,30}\b(?:stor|serv|keep|allerg|advi|caution|warn|note|trace|shar|may|tip)\p{L}*.{0,30}:)[\p{L} -]{3,30}:\s*\S/iu
 /** One sentence put where it belongs. */
 function file(sentence: string, found: Clauses): void {
   const { list } = found
@@ -224,7 +291,7 @@ function file(sentence: string, found: Clauses): void {
   const short = sentence.length <= longestWarning
   if (
     short &&
-    (warning.test(sentence) || (list.length > 0 && sharedPlace.test(sentence))) &&
+    (warning.test(sentence) || (list.length > 0 && (sharedPlace.test(sentence) || tellsOfPlace(sentence)))) &&
     (list.length > 0 ||
       !/,/.test(sentence) ||
       /^(?:may|produced|made|packed|manufactured|traces|not suitable|unsuitable)/i.test(sentence))
@@ -238,18 +305,22 @@ function file(sentence: string, found: Clauses): void {
     return
   }
   const without = promised(sentence)
-  if (
-    without &&
-    !(list.length === 0 && without.list === '' && /,/.test(sentence.slice(0, promise.exec(sentence)!.index)))
-  ) {
+  if (without) {
     found.other.push(without.other)
-    found.doubts.push(...without.doubt)
-    if (without.list !== '') file(without.list, found)
+    found.doubts.push(...without.doubts)
+    list.push(...without.list)
     return
   }
   const denies = foreign(foreignWithout)
   if (denies && denies.index === 0 && list.length > 0) {
-    found.other.push(sentence)
+    // only the next word is sure to be denied
+    const comma = sentence.search(/[,;]/)
+    found.other.push(comma < 0 ? sentence : sentence.slice(0, comma))
+    if (comma >= 0) {
+      const goesOn = sentence.slice(comma + 1).trim()
+      list.push(goesOn)
+      found.doubts.push(endsDoubt(sentence.slice(0, denies[0].length), goesOn))
+    }
     return
   }
   if (
@@ -286,5 +357,11 @@ function file(sentence: string, found: Clauses): void {
     list.push((ends ? ends[1]! : sentence).replace(/^contains:?\s*(?:2 ?%|less than 2 ?%)[^:]*(?::| of)\s*/i, ''))
     return
   }
+  // "Carrier: lactose." behind a full stop goes on with the list
+  if (labelled.test(sentence) && namesFood(sentence)) {
+    list.push(sentence)
+    return
+  }
   found.other.push(sentence)
+  found.untold.push(sentence)
 }

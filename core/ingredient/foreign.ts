@@ -82,10 +82,12 @@ const cues = tongues.map(cueOf)
 /** Every word in the text that names an allergen, or a group of them, in another tongue. */
 export const foreignMentions: (text: string) => readonly ForeignMention[] = rememberedByText(text => {
   const plain = plainLetters(text)
-  const sober = plain.replace(absent, blank).replace(sounds, blank).replace(denied, blank)
+  const told = plain.replace(absent, blank).replace(denied, blank)
+  // a word of a phrase is heard as the phrase: of "orzeszki ziemne" only the peanut
+  const sober = phrases.reduce((left, { pattern }) => left.replace(pattern, blank), told).replace(sounds, blank)
   const found: (ForeignMention & { shy: boolean; tongue: number })[] = []
   for (const { named, pattern } of phrases)
-    for (const { 0: word, index } of sober.matchAll(pattern))
+    for (const { 0: word, index } of told.matchAll(pattern))
       found.push({
         named,
         start: index,

@@ -1,6 +1,6 @@
 // Words that give an allergen away, in names, statements and notes; and the words that only sound like it.
 // Common practice, no published source; the names of Annex II (Regulation (EU) 1169/2011) are marked as clear.
-import type { AllergenCode } from '../model/allergen'
+import { type AllergenCode, glutenCereals, treeNuts } from '../model/allergen'
 import { rememberedByText } from '../words/remembered'
 import { foreignMentions } from './foreign'
 import { absent, blank, bound } from './sober'
@@ -18,7 +18,7 @@ const entries: Entry[] = [
   {
     code: 'wheat',
     words:
-      'spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|filo|phyllo|panko',
+      "spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina(?! (?:di|de|d['’]) ?(?!grano(?! saraceno)|frumento|trigo|semola)\\p{L})|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|filo|phyllo|panko",
   },
   { code: 'rye', words: 'rye', clear: true },
   { code: 'rye', words: 'triticale|roggen|seigle|segale' },
@@ -183,24 +183,12 @@ function look(text: string): Mention[] {
 /** A word for a whole group: some of it is there, and the word does not say which. Any kind put down as contained answers it. */
 const groups: readonly { codes: readonly AllergenCode[]; pattern: RegExp }[] = [
   {
-    codes: [
-      'almond',
-      'hazelnut',
-      'walnut',
-      'cashew',
-      'pecan',
-      'brazilNut',
-      'pistachio',
-      'macadamia',
-      'pineNut',
-      'peanut',
-      'coconut',
-    ],
+    codes: [...treeNuts, 'pineNut', 'peanut', 'coconut'],
     pattern: bound(
       '(?<!(?:tiger|pine|monkey|ground|beer|chest|wal|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|hazel|pecan|pistachio|almond|cob|cedar|areca|grape)[ -]?)nuts?(?! of |[- ]brown)',
     ),
   },
-  { codes: ['wheat', 'rye', 'barley', 'oats'], pattern: bound('gluten|gluten cereals?') },
+  { codes: glutenCereals, pattern: bound('gluten|gluten cereals?') },
   { codes: ['crustaceans', 'molluscs'], pattern: bound('shellfish|shell fish|sea ?food|fruits de mer|frutti di mare') },
   { codes: ['milk'], pattern: bound('dairy') },
 ]

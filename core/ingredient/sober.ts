@@ -11,4 +11,4 @@ export const blank = (phrase: string): string => ' '.repeat(phrase.length)
  * something else is done or said: "if there is no sesame use walnuts" denies no walnuts.
  */
 export const absent =
-  /(?<![\p{L}])(?:[\p{L}]+(?:, | and | & |\/))*[\p{L}]+[- ]free(?![\p{L}])|\b(?:free from|free of|does not contain|contains no|without(?: any)?|no added|no)\s+[^.;()[\]]{1,160}?(?=[.;()[\]]|$|, (?!and |or |[\p{L}]+(?:,| and| or|$))|\b(?:but|contains|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|while|because|if|when|so|have|replace|try|with)\b)/giu
+  /(?<![\p{L}])(?:[\p{L}]+(?:, | and | & |\/))*[\p{L}]+[- ]free(?![\p{L}])|\bno added [\p{L}-]+(?: (?:and|or) [\p{L}-]+)*|\b(?:free from|free of|does not contain|contains no|without(?: any)?|no(?! added))\s+[^.;()[\]]{1,160}?(?=[.;()[\]]|$|, (?!and |or |[\p{L}]+(?:,| and| or|$))|\b(?:but|contains|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|while|because|if|when|so|have|replace|try|with)\b)/giu

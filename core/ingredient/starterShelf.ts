@@ -78,6 +78,9 @@ const rows: Record<ShelfGroup, string> = {
     maple syrup||||rawSyrup||0.1 0 67 60 0 0 12
     honey||||honey||0 0 81 80 0.2 0.4 10
     agave syrup||||rawSyrup||0.4 0 76 68 0.2 0.1 4
+    raspberry jam|320|||||0.2 0 65 62 1 0.4 20
+    orange marmalade|320|||||0.1 0 66 63 0.8 0.2 25
+    apple sauce||||||0.1 0 12 11 1.2 0.2 3
     date syrup||||rawSyrup||0.2 0.1 72 66 2.5 1.4 20
     glucose syrup|330|||syrup||0 0 79 30 0 0 60
     rice syrup|330|||cerealSyrup||0.1 0 78 45 0 0.5 10
@@ -100,48 +103,67 @@ const rows: Record<ShelfGroup, string> = {
     cocoa butter|218|||plant||100 60 0 0 0 0 0
     lard|205|||meat||99 39 0 0 0 0 2`,
   'nuts and seeds': `
-    almonds|143|||plant|almond|50 3.8 9 4.4 12.5 21 1
+    almonds|143|1.2||plant|almond|50 3.8 9 4.4 12.5 21 1
     flaked almonds|92|||plant|almond|50 3.8 9 4.4 12.5 21 1
-    hazelnuts|135|||plant|hazelnut|61 4.5 7 4.3 9.7 15 0
-    walnuts|117|||plant|walnut|65 6.1 7 2.6 6.7 15 2
-    pecans|109|||plant|pecan|72 6.2 4.3 4 9.6 9.2 0
-    pistachios|123|||plant|pistachio|45 5.6 17 7.7 10.6 20 1
-    cashews|137|||plant|cashew|44 7.8 27 5.9 3.3 18 12
-    macadamias|134|||plant|macadamia|76 12 5.2 4.6 8.6 7.9 5
-    Brazil nuts|133|||plant|brazilNut|67 16 4.2 2.3 7.5 14 3
+    hazelnuts|135|1.4||plant|hazelnut|61 4.5 7 4.3 9.7 15 0
+    walnuts|117|4||plant|walnut|65 6.1 7 2.6 6.7 15 2
+    pecans|109|3||plant|pecan|72 6.2 4.3 4 9.6 9.2 0
+    pistachios|123|0.7||plant|pistachio|45 5.6 17 7.7 10.6 20 1
+    cashews|137|1.6||plant|cashew|44 7.8 27 5.9 3.3 18 12
+    macadamias|134|2.6||plant|macadamia|76 12 5.2 4.6 8.6 7.9 5
+    Brazil nuts|133|5||plant|brazilNut|67 16 4.2 2.3 7.5 14 3
     pine nuts|135|||plant|pineNut|68 4.9 9.4 3.6 3.7 13.7 2
-    peanuts|146|||legume|peanut|49 6.8 8 4.7 8.5 26 18
+    peanuts|146|0.8||legume|peanut|49 6.8 8 4.7 8.5 26 18
     desiccated coconut||||plant|coconut|65 57 7.4 7.4 16 6.9 37
     sunflower seeds|140|||plant||51 4.5 11.5 2.6 8.6 20.8 9
     pumpkin seeds|130|||plant||46 8.5 10 1.3 6.5 30 7
     sesame seeds|144|||plant|sesame|50 7 11.7 0.3 11.8 17.7 11
     poppy seeds|141|||plant||42 4.5 8.6 3 19.5 18 26
-    tahini|240|||plant|sesame|54 7.5 12 0.5 9.3 17 35`,
+    tahini|240|||plant|sesame|54 7.5 12 0.5 9.3 17 35
+    peanut butter|258||||peanut|51 10 12 6.5 6 25 350
+    almond butter|250||||almond|55 4.2 9 4.4 10 21 7
+    hazelnut butter|250||||hazelnut|61 4.5 7 4.3 9.7 15 1
+    cashew butter|256||||cashew|49 9.8 24 5.9 3 18 15`,
   fruit: `
-    apples||150|0.87|fruit||0.2 0 11.4 10.4 2.4 0.3 1
-    bananas||120|0.64|fruit||0.3 0.1 20.3 16 2.6 1.1 1
+    apples|110|150|0.87|fruit||0.2 0 11.4 10.4 2.4 0.3 1
+    bananas|150|120|0.64|fruit||0.3 0.1 20.3 16 2.6 1.1 1
     blackcurrants|112||0.97|fruit||0.3 0 7.5 7.5 5 1.2 2
-    blueberries|148|||fruit||0.3 0 12.1 10 2.4 0.7 1
-    cherries||8|0.88|fruit||0.2 0 13.9 12.8 2.1 1.1 0
-    damsons||12|0.9|fruit||0.1 0 9.6 9.6 2.1 0.6 2
-    lemons||100|0.64|fruit||0.3 0 6.5 2.5 2.8 1.1 2
-    limes||67|0.6|fruit||0.2 0 7.7 1.7 2.8 0.7 2
-    oranges||180|0.7|fruit||0.1 0 9.4 9.4 2.4 0.9 0
-    pears||170|0.87|fruit||0.1 0 12.1 9.8 3.1 0.4 1
+    blueberries|148|1.5||fruit||0.3 0 12.1 10 2.4 0.7 1
+    cherries|154|8|0.88|fruit||0.2 0 13.9 12.8 2.1 1.1 0
+    damsons|165|12|0.9|fruit||0.1 0 9.6 9.6 2.1 0.6 2
+    lemons|212|100|0.64|fruit||0.3 0 6.5 2.5 2.8 1.1 2
+    limes|200|67|0.6|fruit||0.2 0 7.7 1.7 2.8 0.7 2
+    oranges|180|180|0.7|fruit||0.1 0 9.4 9.4 2.4 0.9 0
+    pears|140|170|0.87|fruit||0.1 0 12.1 9.8 3.1 0.4 1
     pineapple|165|900|0.5|fruit||0.1 0 11.7 9.9 1.4 0.5 1
-    plums||66|0.94|fruit||0.3 0 10 9.9 1.4 0.7 0
-    raspberries|123|||fruit||0.7 0 5.4 4.4 6.5 1.2 1
-    rhubarb|122||0.87|fruit||0.2 0.1 2.7 1.1 1.8 0.9 4
-    strawberries|144||0.95|fruit||0.3 0 5.7 4.9 2 0.7 1
-    avocados||200|0.7|fruit||14.7 2.1 1.8 0.7 6.7 2 7`,
+    plums|165|66|0.94|fruit||0.3 0 10 9.9 1.4 0.7 0
+    raspberries|123|3||fruit||0.7 0 5.4 4.4 6.5 1.2 1
+    rhubarb|122|80|0.87|fruit||0.2 0.1 2.7 1.1 1.8 0.9 4
+    strawberries|144|14|0.95|fruit||0.3 0 5.7 4.9 2 0.7 1
+    avocados|150|200|0.7|fruit||14.7 2.1 1.8 0.7 6.7 2 7
+    blackberries|144|4||fruit||0.5 0 5.1 4.9 5.3 1.4 1
+    peaches|154|150|0.9|fruit||0.3 0 8.4 8.4 1.5 0.9 0
+    nectarines|143|140|0.92|fruit||0.3 0 8.9 7.9 1.7 1.1 0
+    apricots|165|35|0.93|fruit||0.4 0 9.2 9.2 2 1.4 1
+    mangoes|165|200|0.67|fruit||0.4 0.1 13.7 13.7 1.6 0.8 1
+    grapes|151|5|0.96|fruit||0.2 0.1 17.2 15.5 0.9 0.7 2
+    gooseberries|150|4|0.96|fruit||0.6 0 5.9 5.9 4.3 0.9 1
+    kiwi fruit|180|69|0.87|fruit||0.5 0 11.7 9 3 1.1 3
+    cranberries|100|1||fruit||0.1 0 8.4 4.3 3.6 0.5 2
+    figs|149|50|0.98|fruit||0.3 0.1 16.3 16.3 2.9 0.8 1`,
   'dried fruit': `
-    raisins||||fruit||0.5 0.1 75 65 4 3.1 26
-    sultanas||||fruit||0.4 0.1 69 69 2 2.7 19
+    raisins||0.5||fruit||0.5 0.1 75 65 4 3.1 26
+    sultanas||0.5||fruit||0.4 0.1 69 69 2 2.7 19
     currants|145|||fruit||0.3 0 70 67 6.8 4.1 8
-    dried apricots|130||||sulphites?|0.5 0 55 53 7.3 3.4 10
-    pitted dates|150|||fruit||0.2 0 68 63 7 2.2 2
-    prunes|170|||fruit||0.4 0.1 57 38 7.1 2.2 2
-    dried figs|150|||fruit||0.9 0.1 54 48 9.8 3.3 10`,
+    dried apricots|130|8|||sulphites?|0.5 0 55 53 7.3 3.4 10
+    pitted dates|150|8||fruit||0.2 0 68 63 7 2.2 2
+    prunes|170|9||fruit||0.4 0.1 57 38 7.1 2.2 2
+    dried figs|150|15||fruit||0.9 0.1 54 48 9.8 3.3 10
+    dried cranberries|120|||||1.1 0.1 77 72 5.3 0.2 5
+    dried cherries|140|||||0.8 0.2 74 67 2.5 1.3 13
+    mixed dried fruit|150|||||0.5 0.1 68 67 4 2.3 30
+    mixed peel|150|||||0.3 0 59 59 4 0.3 280
+    glacé cherries|200|5||||0.2 0 78 70 1 0.4 30`,
   vegetables: `
     carrots|110|75|0.87|plant||0.2 0 6.8 4.7 2.8 0.9 69
     courgettes|124|200|0.95|plant||0.3 0.1 2.2 2 1 1.2 8
@@ -149,7 +171,7 @@ const rows: Record<ShelfGroup, string> = {
     pumpkin|116||0.7|plant||0.1 0.1 6 2.8 0.5 1 1
     sweet potatoes|133|130|0.84|plant||0.1 0 17.1 4.2 3 1.6 55`,
   'milk, egg and their like': `
-    eggs||50||egg|egg|9.5 3.1 0.7 0.4 0 12.6 142
+    eggs|243|50||egg|egg|9.5 3.1 0.7 0.4 0 12.6 142
     egg whites|243|33||egg|egg|0.2 0 0.7 0.7 0 10.9 166
     egg yolks|243|17||egg|egg|26.5 9.6 3.6 0.6 0 15.9 48
     whole milk|244|||milk|milk|3.6 2.3 4.6 4.6 0 3.4 42
@@ -157,11 +179,25 @@ const rows: Record<ShelfGroup, string> = {
     double cream|238|||milk|milk|47.5 29.7 1.6 1.6 0 1.5 22
     plain yoghurt|245|||milk|milk|3.3 2.1 4.7 4.7 0 3.5 46
     cream cheese|230|||milk|milk|24 15 4 4 0 6 320
+    whipping cream|232|||milk|milk|38 24 2.6 2.6 0 2 28
+    single cream|240|||milk|milk|19 12 2.2 2.2 0 3.3 29
+    soured cream|230|||milk|milk|20 12.5 3.8 3.8 0 2.9 41
+    crème fraîche|230|||milk|milk|40 27 2.4 2.4 0 2.2 24
+    Greek yoghurt|250|||milk|milk|10 6.8 4.8 4.5 0 5.7 66
+    mascarpone|225|||milk|milk|44 30 4 4 0 4.5 50
+    ricotta|246|||milk|milk|11 7 2 2 0 9.4 100
+    condensed milk|306||||milk|9 5.6 56 56 0 8 110
+    evaporated milk|252|||milk|milk|9 5.6 11 11 0 8.2 110
     oat drink||||gluten|oats|1.5 0.2 6.6 4 0.8 1 40
     rice drink||||cereal||1 0.1 9.5 4 0.3 0.2 40
     almond drink|240|||plant|almond|1.1 0.1 0.3 0 0.4 0.4 50
     soya drink||||legume|soy|1.8 0.3 0.6 0.5 0.5 3.3 40
-    coconut milk||||plant|coconut|17 15 3 2 0 1.6 15`,
+    coconut milk||||plant|coconut|17 15 3 2 0 1.6 15
+    coconut cream|240||||coconut|22 20 4 3 0 2 20
+    coconut yoghurt|||||coconut|17 15 6 4 0.5 1.5 20
+    soya yoghurt|245||||soy|2.3 0.4 2.1 2.1 1 4 50
+    oat cream|240||||oats|13 1.5 6 3.5 0.8 1 50
+    soya cream|240||||soy|17 2 2 1.6 1 3 40`,
   'chocolate and flavour': `
     cocoa powder||||plant||21 12.8 11.5 0.5 30 19.6 21
     dark chocolate 70 %|170|||sugarMix||42 24 34 28 11 8 10

@@ -1,11 +1,12 @@
 // A supplier's ingredient statement, read into a composition tree, with the allergens its words speak of.
-import { type AllergenCode, glutenCereals } from '../model/allergen'
+import { type AllergenCode, glutenCereals, treeNuts } from '../model/allergen'
 import type { Component } from '../model/ingredient'
 import { clausesOf } from './clauses'
 import { foreignMentions, opensList } from './foreign'
 import { isKnownFood } from './knownFood'
 import { mentions } from './lexicon'
-import { type OpenGroup, treeNuts, usuallyIn } from './usually'
+import { absent, blank } from './sober'
+import { type OpenGroup, usuallyIn } from './usually'
 
 export interface ReadStatement {
   components: Component[]
@@ -230,6 +231,12 @@ function bracketEndsIt(text: string): boolean {
 const groups: [RegExp, readonly AllergenCode[], string][] = [
   [/(?<![\p{L}-])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)/iu, treeNuts, 'nuts'],
   [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, glutenCereals, 'gluten'],
+  // without a kind it may be of any
+  [
+    /(?:^|[,;:(/]|\b(?:and|or|use[sd]?|using|of|contains?|handl\p{L}+|where|with|process\p{L}*))\s*(?:(?:plain|white|bread|strong|self[- ]raising) )?flours?(?![\p{L}-])/iu,
+    glutenCereals,
+    'flour',
+  ],
   [/(?<![\p{L}-])(?:dairy|lactose)(?![\p{L}-])(?![- ]free)/iu, ['milk'], 'dairy'],
   [/(?<![\p{L}-])shell ?fish(?![\p{L}-])/iu, ['crustaceans', 'molluscs'], 'shellfish'],
 ]
@@ -256,7 +263,7 @@ function speaking(text: string, withGroups: boolean): Words {
     if (!pattern.test(text)) continue
     // "nuts (almonds, hazelnuts)", "gluten (wheat)": the kinds are named, so only they are meant
     const kinds = codes.filter(code => found.has(code))
-    const named = new RegExp(`${pattern.source}\\s*[:(]|\\b(?:from|as|namely)\\b`, 'iu').test(text)
+    const named = new RegExp(`${pattern.source}(?:\\s*[:(]|[^.:,;]{0,60}:)|\\b(?:from|as|namely)\\b`, 'iu').test(text)
     if (kinds.length > 0 && named) continue
     for (const code of codes) if (!found.has(code)) found.set(code, word)
   }
@@ -288,6 +295,9 @@ function deepestIn(text: string): number {
   return most
 }
 
+/** For whom it is, where to look, how it is stored: names food, and tells of none. */
+const advises =
+  /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|\bppm\b|\bmg\/kg\b|\b(?:no|not|never|none|free)\b/iu
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
   if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
@@ -308,7 +318,9 @@ export function readStatement(text: string): ReadStatement {
   const inList = speaking(list.join(' ; '), false)
   const inBox = speaking(said.contains.join(' ; '), false)
   const contains: Words = new Map([...inBox, ...inList])
-  const may = speaking(said.may.join(' ; '), true)
+  // what is told beside and is no advice is heard as a warning: nothing that names an allergen is passed over
+  const beside = said.untold.filter(one => !advises.test(one)).map(one => one.replace(absent, blank))
+  const may = speaking([...said.may, ...beside].join(' ; '), true)
   return {
     components: read,
     contains: [...contains.keys()],

@@ -69,3 +69,11 @@ for (const group of groups)
 
 /** The other names of a thing; empty where none is known. */
 export const alsoCalled = (name: string): readonly string[] => known.get(plain(name)) ?? []
+
+/** The other names of whatever is called so, or begins to be: of "almond me", as it is being typed, "ground almonds". */
+export const meantByStart = (typed: string): readonly string[] => {
+  const start = plain(typed)
+  return start.length < 3
+    ? []
+    : [...new Set(groups.flatMap(group => (group.some(name => plain(name).startsWith(start)) ? group.map(plain) : [])))]
+}

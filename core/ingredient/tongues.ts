@@ -298,9 +298,12 @@ export const tongues: readonly Tongue[] = [
       nuts: 'orzech orzesz',
       gluten: 'gluten',
     },
-    phrases: { peanut: 'orze(?:chy|chów|szki) (?:ziemne|ziemnych|arachidowe)', sulphites: 'dwutlenek siarki' },
+    phrases: {
+      peanut: 'orze(?:chy|chów|chami|ch|szki|szków|szek) (?:ziemn|arachidow)\\p{L}+',
+      sulphites: 'dwutlenek siarki',
+    },
     sounds:
-      '(?:masło|masła) (?:kakaowe|kakaowego|orzechowe|shea)|(?:mleko|mleka) (?:kokosowe|sojowe|owsiane|migdałowe|ryżowe)|gałka muszkatołowa|kwas mlekowy|orze(?:chy|chów|ch)(?= laskow|włosk|nerkow|pekan|brazylijsk|makadamia|ziemn|piniow|kokos)',
+      '(?:masło|masła) (?:kakaowe|kakaowego|orzechowe|shea)|(?:mleko|mleka) (?:kokosowe|sojowe|owsiane|migdałowe|ryżowe)|gałka muszkatołowa|kwas mlekowy|orze(?:chy|chów|chami|ch|szki|szków|szek)(?= (?:laskow|włosk|nerkow|pekan|brazylijsk|makadamia|ziemn|arachid|piniow|pini|kokos))',
     opens: 'składniki',
     may: 'może(?: \\p{L}+){0,3} zawierać|może|śladowe ilości|ślady',
     contains: 'zawiera',

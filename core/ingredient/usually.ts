@@ -1,6 +1,6 @@
 // Foods that are made of others and do not say which: "breadcrumbs", "nougat", "lecithin". What is usually in them stays open until a
 // kind is named. Common practice, no published source.
-import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
+import { type AllergenCode, allergenName, glutenCereals, treeNuts } from '../model/allergen'
 import type { Component } from '../model/ingredient'
 import { groupMentions, mentions } from './lexicon'
 import { absent, blank, bound } from './sober'
@@ -17,16 +17,6 @@ export function kindQuestion({ codes, word }: OpenGroup): string {
     ? `“${word}” usually holds ${names[0]}: ask the supplier. It stays unknown until somebody answers.`
     : `“${word}” does not say which kind: ask the supplier about ${names.slice(0, -1).join(', ')} and ${names.at(-1)}. Each stays unknown until one is put down.`
 }
-export const treeNuts: readonly AllergenCode[] = [
-  'almond',
-  'hazelnut',
-  'walnut',
-  'cashew',
-  'pecan',
-  'brazilNut',
-  'pistachio',
-  'macadamia',
-]
 type Group = readonly AllergenCode[]
 const gluten = glutenCereals
 const milk: Group = ['milk']
@@ -64,9 +54,9 @@ const usual: readonly (readonly [words: string, ...groups: Group[]])[] = [
   ['soy sauce|teriyaki', ['soy'], gluten],
   ['wine|wine vinegar|cider|perry', ['sulphites']],
 ]
-/** The whole name, or its end: "rice flour" names its kind, "oat biscuits" are biscuits. */
+/** Anywhere in the name; but flour only by itself, as "teff flour" names its kind. */
 const patterns = usual.map(([words, ...groups]) => ({
-  whole: /flour|lecithin/.test(words) ? new RegExp(`^(?:${words})$`, 'iu') : bound(words),
+  words: words.endsWith('flour') ? new RegExp(`^\\s*(?:${words})\\s*$`, 'iu') : bound(words),
   groups,
 }))
 /** Another plant before it, or said to be without: then it is no such thing. */
@@ -78,21 +68,27 @@ const kindsIn = (component: Component): Set<AllergenCode> => {
   return new Set(texts(component).flatMap(text => mentions(text).map(one => one.code)))
 }
 
-/** Of one thing without a list of its own. */
+/** Of one thing without a list of its own; what its name denies is not asked about. */
 function usualOf(name: string): OpenGroup[] {
-  const sober = name.replace(absent, blank).trim()
-  const free = sober !== name.trim()
-  const named = patterns.flatMap(({ whole, groups }) => {
-    whole.lastIndex = 0
-    const word = whole.exec(sober)?.[0]
-    return word === undefined || otherKind.test(name) ? [] : groups.map(codes => ({ codes, word: word.trim() }))
+  const denied = codesNamed(
+    (name.match(absent) ?? []).map(said => said.replace(/[- ]free\b|\b(?:free from|no|without)\b/gi, ' ')).join(' '),
+  )
+  const sober = name.replace(absent, blank)
+  const named = patterns.flatMap(({ words, groups }) => {
+    words.lastIndex = 0
+    const word = words.exec(sober)?.[0]
+    return word === undefined || otherKind.test(sober) ? [] : groups.map(codes => ({ codes, word: word.trim() }))
   })
   // what is said of the word here is nearer than the group it belongs to
   const grouped = groupMentions(name).filter(
     one => !named.some(({ codes }) => codes.every(code => one.codes.includes(code))),
   )
-  return free ? [] : [...named, ...grouped.map(({ codes, word }) => ({ codes, word }))]
+  return [...named, ...grouped]
+    .filter(({ codes }) => !codes.some(code => denied.has(code)))
+    .map(({ codes, word }) => ({ codes, word }))
 }
+const codesNamed = (text: string): Set<AllergenCode> =>
+  new Set([...mentions(text).map(one => one.code), ...groupMentions(text).flatMap(one => one.codes)])
 
 /** What the things of a list usually hold and do not name; what is made of named things has said it. */
 export function usuallyIn(components: readonly Component[]): OpenGroup[] {

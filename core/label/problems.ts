@@ -11,6 +11,7 @@ import { type AllergenCode, allergenName, glutenCereals } from '../model/allerge
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import { gapMend } from '../recipe/bill'
+import { packWeight } from '../recipe/packWeight'
 import { fromTheOutside } from '../recipe/part'
 import { usualBakeLoss } from '../recipe/usualLoss'
 import { capital, spokenList } from '../words/listing'
@@ -202,6 +203,11 @@ export function problemsOf(
     problems.push({
       what: `The label needs the share of ${listed(named)} (QUID): it stands in the name.`,
       mend: 'Tick it under “In the name or picture”.',
+    })
+  if (product.weightFollows && packWeight(product.pieces, recipe, bill) === null)
+    problems.push({
+      what: 'What a pack weighs follows the recipe, and the recipe does not say it.',
+      mend: 'Say how many pieces one making gives and how much goes in, or write the net weight under About.',
     })
   const pieces = recipe?.pieces
   if (pieces && bill.finished > 0 && !bill.gaps.some(gap => gap.kind === 'amount')) {

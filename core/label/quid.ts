@@ -64,15 +64,16 @@ export function quidOf(
     const lines = part
       ? touching.filter(line => line.path.slice(1).some(step => step.id === id))
       : touching.filter(line => forms.has(line.ingredient))
+    // what is highlighted may be gone from the larder
+    const called = part?.name ?? byId(workbook.ingredients).get(id)?.name ?? id
     if (lines.length === 0) {
-      const name = part?.name ?? byId(workbook.ingredients).get(id)?.name ?? id
       quid.problems.push({
-        what: `${name} is highlighted, but there is none in the recipe.`,
+        what: `${called} is highlighted, but there is none in the recipe.`,
         mend: 'Take it off the list of highlighted ingredients, or add it.',
       })
     } else if (weightMissing || !(bill.finished > 0))
       quid.problems.push({
-        what: `The share of ${part?.name ?? nameOf(id)} (QUID) cannot be given while a weight is unknown.`,
+        what: `The share of ${byId(workbook.ingredients).has(id) ? nameOf(id) : called} (QUID) cannot be given while a weight is unknown.`,
         mend: 'Give every line a weight.',
       })
     else if (part)

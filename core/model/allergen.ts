@@ -44,6 +44,17 @@ export const allergenStatusName: Record<AllergenStatus, string> = {
 
 /** The gluten cereals, oats among them as the European list has it. */
 export const glutenCereals: readonly AllergenCode[] = ['wheat', 'rye', 'barley', 'oats']
+/** Nuts of trees, as the European list has them; pine nut and coconut are none. */
+export const treeNuts: readonly AllergenCode[] = [
+  'almond',
+  'hazelnut',
+  'walnut',
+  'cashew',
+  'pecan',
+  'brazilNut',
+  'pistachio',
+  'macadamia',
+]
 
 /** In plain English, as a screen says it. A label uses its market's name. */
 export const allergenName: Record<AllergenCode, string> = {

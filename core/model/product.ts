@@ -31,6 +31,8 @@ export const Product = z.object({
     .number('Say what one pack weighs, in grams.')
     .positive('Say what one pack weighs, in grams.')
     .max(1_000_000, 'A pack over a tonne? Check the net weight.'),
+  /** The net weight follows the recipe, until somebody fixes it. */
+  weightFollows: z.boolean().exactOptional(),
   pieces: z
     .number('Say how many pieces are in one pack.')
     .positive('Say how many pieces are in one pack.')

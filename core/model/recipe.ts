@@ -83,6 +83,8 @@ export const Recipe = z.object({
   bakeLoss: z.number().min(0).lt(1).exactOptional(),
   /** What the bake loss rests on, where it was weighed: grams in and out of the oven, and the day. Absent: assumed. */
   bakeWeighed: z.object({ grams: z.number().positive(), baked: z.number().positive(), on: z.string() }).exactOptional(),
+  /** What a millilitre of what it makes weighs, in grams, where it was weighed: then it can be measured in cups. */
+  gramsPerMl: z.number().positive().max(25).exactOptional(),
   cup: Cup.exactOptional(),
   spoon: Spoon.exactOptional(),
   /** Food that is written and not in it. */

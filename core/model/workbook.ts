@@ -1,5 +1,6 @@
 // Everything one assessment needs, as plain data: products, recipes, ingredients, the kitchen, and the day.
 import { z } from 'zod'
+import { allergenCodes } from './allergen'
 import { Evidence, IsoDate } from './evidence'
 import { Ingredient } from './ingredient'
 import { Kitchen } from './kitchen'
@@ -23,6 +24,25 @@ export const damageOf = (
   id: string,
 ): Damaged | undefined => damaged.find(one => one.kind === kind && one.id === id)
 
+/** One thing that shows an allergen to be on the site: what is said of it, and where it stands. */
+export const OnSite = z.object({
+  kind: z.enum(['ingredient', 'recipe', 'kitchen']),
+  id: z.string(),
+  name: z.string(),
+  /** "plant butter may contain milk". */
+  fact: z.string(),
+})
+export type OnSite = z.infer<typeof OnSite>
+
+/** What the books show beyond the slice of them that is carried along. */
+export const Elsewhere = z.object({
+  /** For each allergen that the kitchen puts down as not on site: all that shows it, the slice's own included. */
+  onSite: z.partialRecord(z.enum(['gluten', ...allergenCodes]), z.array(OnSite)),
+  /** Every name something in the larder goes by, in the stems of its words. */
+  names: z.array(z.string()),
+})
+export type Elsewhere = z.infer<typeof Elsewhere>
+
 export const Workbook = z.object({
   products: z.array(Product),
   recipes: z.array(Recipe),
@@ -33,5 +53,7 @@ export const Workbook = z.object({
   today: IsoDate,
   /** Absent: everything could be read. */
   damaged: z.array(Damaged).exactOptional(),
+  /** Absent: this is all there is. */
+  elsewhere: Elsewhere.exactOptional(),
 })
 export type Workbook = z.infer<typeof Workbook>

@@ -112,6 +112,12 @@ function takeSums(found: Amounts): void {
     const again = joinsAgain.exec(head)
     const joiner = less ?? sum ?? again
     const next = readAmount(joiner ? head.slice(joiner[0].length) : head)
+    // "1 large or 2 small bananas"
+    if (next?.amount.size && found.amount?.size && again?.[0].startsWith('or')) {
+      found.measures.push(head.slice(0, head.length - next.rest.trimStart().length).trim())
+      found.rest = next.rest
+      return
+    }
     if (!next || !found.amount || next.amount.unit === 'each') return
     if (joiner) {
       found.approximate ||= next.approximate

@@ -16,6 +16,12 @@ describe('a number without a unit', () => {
     ['3 eggs', [3, 'each', false]],
     ['6 apples', [6, 'each', false]],
     ['12 dates', [12, 'each', false]],
+    // the last word decides, and what has a number may be counted
+    ['6 chocolate biscuits', [6, 'each', false]],
+    ['24 almonds', [24, 'each', false]],
+    ['5 rice paper', [5, 'each', false]],
+    ['75 almonds', [75, 'g', true]],
+    ['250 flour gf', [250, 'g', true]],
     ['250 g rice flour', [250, 'g', false]],
   ])('%s', (text, wanted) => expect(meant(text)).toEqual(wanted))
   it('takes the unit that the text gives for all, but for what comes whole', () => {

@@ -9,11 +9,11 @@ const stateOnly = /^(?:melted|grated|ground|desiccated|flaked|rolled|dried|freez
 const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i
 /** A thousand eggs are grams of egg. */
 const mostCounted = 60
-/** Never counted: powders, fats, liquids, what lies in heaps. */
+/** Never counted: powders, fats, what lies in heaps. The last word decides: chocolate biscuits are counted. */
 const heaped =
-  /\b(?:flours?|sugars?|butter|margarine|marg|spread|lard|suet|fat|salt|yeast|cocoa|cacao|(?:corn)?starch|cornflour|polenta|oats?|oatmeal|rice|seeds?|powder|chocolate|choc|sultanas?|raisins?|currants?|almonds|hazelnuts|walnuts|pecans|cashews|pistachios|peanuts|nuts|coconut|husk|gum|xanthan|psyllium|soda|bicarb|cinnamon|ginger|spice|cheese|yogh?urt|mascarpone|ricotta|quark|honey|syrup|treacle|molasses|jam|paste|tahini|pur[ée]e|crumbs?|flakes|meal|bran|semolina|quinoa|millet|buckwheat|sorghum|teff|tapioca|nibs|chips|drops|peel|berries|raspberries|blueberries|blackberries|strawberries|redcurrants|blackcurrants)\b/i
+  /\b(?:flours?|sugars?|butter|margarine|marg|spread|lard|suet|fat|salt|yeast|cocoa|cacao|(?:corn)?starch|cornflour|polenta|oats?|oatmeal|rice|seeds?|powder|chocolate|choc|sultanas|raisins|currants|coconut|husk|gum|xanthan|psyllium|soda|bicarb|cinnamon|ginger|spice|cheese|yogh?urt|mascarpone|ricotta|quark|honey|syrup|treacle|molasses|jam|paste|tahini|pur[ée]e|crumbs?|flakes|meal|bran|semolina|quinoa|millet|buckwheat|sorghum|teff|tapioca|nibs|chips|drops|peel|redcurrants|blackcurrants)(?: (?:gf|df|mix|blend))*$/i
 const poured =
-  /\b(?:milk|buttermilk|water|oil|juice|cream|drink|coffee|tea|cider|wine|rum|brandy|vinegar|stock|aquafaba)\b/i
+  /\b(?:milk|buttermilk|water|oil|juice|cream|drink|coffee|tea|cider|wine|rum|brandy|vinegar|stock|aquafaba)(?: (?:gf|df))*$/i
 /** So many of a thing one could count are weighed after all: "100 digestives". */
 const manyCounted = 40
 /** Fewer are no grams of anything: two what? */

@@ -1,8 +1,9 @@
 // What people write, read.
 
 export { lineOfOnePiece, massWordsOf, ofAllPieces } from './massWords'
+export { formCounted, partAmount } from './partAmount'
 export { type ReadLine, readLine } from './readLine'
 export { type ReadRecipe, type RecipeLine, readRecipe } from './readRecipe'
-export { readOven, readStep } from './readStep'
+export { readMinutes, readOven, readStep } from './readStep'
 export { readTin } from './readTin'
 export { roleInStep } from './roleInStep'

@@ -1,7 +1,7 @@
 // One thing written in two rows, its amount in one and its name in the other, as a page falls apart when it is copied.
 import { readAmount } from '../measure/quantity'
 import { normal } from './normal'
-import { opens } from './rowKind'
+import { clearlyDeed, opens, tellsToDo } from './rowKind'
 import type { Row } from './rows'
 
 /** "0:15 a hundred grams of oil": where in a recording it is said. */
@@ -25,9 +25,19 @@ export function joined(given: readonly Row[]): Row[] {
   )
   const amounts = rows.flatMap((row, at) => (onlyAmount(row) ? [at] : []))
   if (amounts.length < 2) return rows
-  const named = (at: number) => rows[at] !== undefined && onlyName(rows[at])
   const has = new Set(amounts)
-  const step = amounts.every(at => named(at + 1)) ? 1 : amounts.every(at => named(at - 1)) ? -1 : 0
+  const named = (at: number) => rows[at] !== undefined && onlyName(rows[at])
+  const [first, last] = [amounts[0]!, amounts.at(-1)!]
+  // behind the last amount there must be its name, and nothing to do
+  const forward =
+    amounts.every(at => named(at + 1)) &&
+    !rows[last + 1]!.gap &&
+    !tellsToDo(rows[last + 1]!.text, true) &&
+    !clearlyDeed(rows[last + 1]!.text)
+  const backward = amounts.every(at => named(at - 1))
+  // where both could be, the first name is the title’s, or stands apart; else nobody can tell, and nothing is joined
+  const apart = first === 1 || rows[first]!.gap
+  const step = forward && (!backward || apart) ? 1 : backward && !forward ? -1 : 0
   if (step === 0) return rows
   const out: Row[] = []
   for (let at = 0; at < rows.length; at++) {

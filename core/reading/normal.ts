@@ -65,10 +65,14 @@ function wordsToNumber(said: string): number {
 /** The unit written in full or short, in English; what follows a number for it to be one in words or in letters. */
 const english =
   'k?gs?|gr(?:am(?:me)?s?)?|gms?|kilo(?:gram(?:me)?)?s?|mgs?|mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er)s?|oz|ounces?|lbs?|pounds?|fl\\.? ?oz|pints?|cups?|c|tbsps?|tbs?|tblsps?|tblspns?|tbspns?|tablespoon(?:ful)?s?|tsps?|tspns?|teaspoon(?:ful)?s?|dsps?|dessert ?spoon(?:ful)?s?|pinch(?:es)?|dash(?:es)?|drops?|sticks?'
-const measured = `(?:${english}|min(?:ute)?s?|hours?|hrs?|secs?|seconds?|degrees?|°|cm|mm|inch(?:es)?|percent)`
+const measured = `(?:${english}|min(?:ute)?s?|hours?|hrs?|secs?|seconds?|days?|weeks?|months?|degrees?|°|cm|mm|inch(?:es)?|percent)`
 const unitAhead = `(?=\\s?(?:${english})(?![\\p{L}\\d]))`
 const numberInWords = new RegExp(
   `(?<![\\p{L}\\d])((?:an? (?=hundred|thousand))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?=[ -]${measured}(?![\\p{L}\\d]))`,
+  'giu',
+)
+const manyOf = new RegExp(
+  `(?<![\\p{L}\\d])((?:an? (?=hundred))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?= of \\p{L})`,
   'giu',
 )
 const slip = new RegExp(`(?<![\\p{L}\\d.,/])([lI](?=\\s)|(?=[\\dOolI]*\\d)[\\dOolI]+)${unitAhead}`, 'giu')
@@ -175,11 +179,17 @@ export function normalised(source: string): Normal {
     const value = wordsToNumber(said)
     return Number.isNaN(value) ? said : String(value)
   })
+  // "a hundred and fifty of sugar": so many of a thing that is weighed; "one of the eggs" stays as it is
+  normal = replaced(normal, manyOf, said => {
+    const value = wordsToNumber(said)
+    return value >= 20 ? String(value) : said
+  })
   normal = replaced(normal, partInWords, (said, count = '', part = '') => {
     const number = counts[count.toLowerCase()] ?? count
     return Number(number) < partOf[part.toLowerCase()]! ? `${number}/${partOf[part.toLowerCase()]}` : said
   })
   normal = replaced(normal, ground, () => 'ground')
+  normal = replaced(normal, /(?<!\p{L})flr(?!\p{L})\.?/giu, () => 'flour')
   normal = replaced(normal, andPart, () => ' and ')
   normal = replaced(normal, sizedPinch, () => 'a ')
   return normal

@@ -12,6 +12,12 @@ export const undecorated = (text: string): string =>
   withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
     .replace(/^\s*(?:[•◦▪▢☐□✓✔]|\p{Extended_Pictographic}\ufe0f?)+\s*/u, '')
+    // "Also 300 g rhubarb"
+    .replace(/^(?:also|then|and (?:finally|then))[,:]? (?=\d|[½¼¾⅓⅔]|an? \p{L})/iu, '')
+    // "70-80% dark chocolate, 120 g": what it holds is no amount of it
+    .replace(/^(\d{1,3}\s?[-–]\s?\d{1,3}\s?%)\s+(\p{L}.*)$/u, '$2 ($1)')
+    // "The zest of 2 limes"
+    .replace(/^the (?=(?:finely |grated )*(?:zest|juice|rind|peel) )/iu, '')
     // "beaten w/ 1 tbsp oat milk"
     .replace(/(?<![\p{L}\d])w\/\s?(?=[\p{L}\d])/giu, 'with ')
     .trim()

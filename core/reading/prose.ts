@@ -34,7 +34,13 @@ export function linesInProse(text: string): string[] {
       if (!read || !/^\p{L}{2}/u.test(thing)) continue
       const line = readLine(said)
       // "a mug of seeds" and "2 eggs" are counted
-      if (read.amount.unit !== 'each' || line.form === 'mug' || line.form === 'glass' || counted.test(line.item))
+      if (
+        read.amount.unit !== 'each' ||
+        line.form === 'mug' ||
+        line.form === 'glass' ||
+        counted.test(line.item) ||
+        (read.amount.value >= 20 && /^\s*of\b/i.test(read.rest))
+      )
         return [said.trim()]
     }
     return []

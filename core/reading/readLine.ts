@@ -1,11 +1,13 @@
 // One written ingredient line, read: amount, item, form, preparation, role. What is not understood stays in the item.
+
+import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount } from '../measure/quantity'
 import type { Role } from '../model/recipe'
 import type { Amount, Size } from '../model/unit'
 import { rememberedByText } from '../words/remembered'
 import { amountBehindName, amountsAtHead, repeats, takeCounted } from './amounts'
 import { opened } from './opening'
-import { takeBefore } from './prepWords'
+import { startsWithPrep, takeBefore } from './prepWords'
 import { onlyRole, roleIn, roleWords, saysRole } from './roleWords'
 import { formFrom, readThing, takeAlternatives, tidy } from './thing'
 
@@ -47,8 +49,8 @@ const allApproximate = new RegExp(approximateWords, 'giu')
 export const more =
   /[,;(]?\s*(?:(?:\bplus|\+|\band)\s+(?:(?:a (?:little|bit|touch) |some )?(?:extra|more)\b|(?:a few|a little|a bit|a touch|a handful|a pinch|some|another (?:handful|pinch|spoonful|tablespoon|teaspoon|few|one)|\d[^,;\p{L}]{0,8}(?:k?g|ml|l|oz|lb|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|T|t)?\.?)(?: (?:whole|small|large|halves|pieces|of (?:it|them)))?(?= (?:for|to)\b))|(?:\bplus|\+)\s+(?!enough\b)\p{L}[^,;()]*? (?:for|to)\b).*$/iu
 
-/** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `uses`. */
-export const another =
+/** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `secondThing`. */
+const another =
   /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:about |approx\.? |roughly |~ ?)?(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
 
 /** Without any of these nothing is optional. */
@@ -103,7 +105,22 @@ const instead = /^(?:or|alternatively) (?!more\b|less\b|so\b|to\b)(.+?)(?:\s+(?:
 
 const aboutWord = /^(?:heaped|heaping|scant|rounded|approx\.?|approximately|roughly)$/i
 /** What makes it another thing, said behind its name. */
-const kindOfFree = /^(?:(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?)[- ]?free|vegan|gf|df|plant[- ]based)$/i
+export const kindOfFree = /^(?:(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?)[- ]?free|vegan|gf|df|plant[- ]based)$/i
+/** "flour, rice", "milk, oat": as a stock list says it, the kind behind the thing. */
+const listed =
+  /^(?:flour|oil|milk|butter|cream|syrup|vinegar|starch|powder|yogh?urt|cheese|essence|extract|drink|paste|spread|sauce)$/i
+const isKindOf = (piece: string, name: string): boolean =>
+  listed.test(name) &&
+  piece.split(' ').length <= 2 &&
+  !listed.test(piece) &&
+  !/s$|\b(?:and|or|of|in|for|with|ground|fine(?:ly)?|coarse(?:ly)?|flaked|whole|raw|extra|pure|organic|brown|white|dark|light|golden)\b/i.test(
+    piece,
+  ) &&
+  piece.split(' ').every(isKnownFood) &&
+  !startsWithPrep(piece)
+/** "cream (soya)" is no cream of milk. */
+const plantKind = /^(?:soya?|oat|almond|coconut|rice|cashew|hemp|pea|plant)$/i
+const likeMilk = /\b(?:cream|milk|yogh?urt|drink|butter|cheese)$/i
 /** "size M", "(large)", "(med)". */
 const sizeWord = /^(?:size )?(?:s|m|l|xl|small|medium|large|med|lge?|lrg|sm|big)\.?$/i
 const sizeOf = (word: string): Size => {
@@ -115,6 +132,13 @@ const sizeOf = (word: string): Size => {
 const ofTheSame =
   /^\s*(?:each|in total|total|drained|net|peeled|stoned|pitted|prepared|altogether|(?:peeled|prepared|drained|stoned|total|shelled|net|raw|dry|uncooked) weight|unpeeled|shelled|\/.*|or .*|\d+ ?oz)?\s*$/i
 const ways = /^(?:about|approx(?:imately|\.)?|roughly|~|or|=|i\.?e\.?|that's|weighing|total|around|ca?\.)\s*/i
+/** What of a line is a second thing, and where it begins; "10 dates, pitted, 160 g" weighs the first. */
+export function secondThing(text: string): { at: number; said: string } | null {
+  const found = another.exec(text)
+  const read = found && readAmount(found[1]!.replace(ways, ''))
+  if (!found || (read && read.amount.unit !== 'each' && ofTheSame.test(read.rest))) return null
+  return { at: found.index, said: found[1]! }
+}
 
 /**
  * Reads one ingredient line as people write it. Never throws: a line it cannot read is an item without an amount.
@@ -147,16 +171,18 @@ function read(text: string): ReadLine {
 
   const bracketed = takeBrackets(head.rest)
   head.rest = bracketed.text
+  const kinds: string[] = []
   // "eggs (x4)"
   for (const inside of bracketed.inside)
     if (saidAgain(inside.replace(/^x ?(?=\d+$)/i, ''))) continue
     else if (instead.test(inside)) alternatives.push(tidy(instead.exec(inside)![1]!))
     else if (aboutWord.test(inside)) head.approximate = true
+    else if (plantKind.test(inside) && likeMilk.test(head.rest)) kinds.push(inside)
     else if (inside && !saysRole(inside)) preps.push(inside)
 
   if (head.amount === null) {
     const left = amountBehindName(head)
-    if (left) preps.push(tidy(left))
+    if (left) (kindOfFree.test(tidy(left)) ? kinds : preps).push(tidy(left))
   }
   // "each of cinnamon, ginger and nutmeg" are all of it
   const asList = /^\s*each\b/i.test(head.rest)
@@ -177,11 +203,14 @@ function read(text: string): ReadLine {
     head.plus.push(/^(?:less|minus)/i.test(added[1]!) ? { ...sum.amount, value: -sum.amount.value } : sum.amount)
     rest = rest.slice(0, added.index)
   }
+  // "salt / 1 tsp": the same said again behind the name
+  const slash = /\s\/\s*(\S.*)$/.exec(rest)
+  if (slash && head.amount && saidAgain(slash[1]!)) rest = rest.slice(0, slash.index)
   // "1 large egg + 1 egg yolk": a second thing, a line of its own where a whole recipe is read
-  const second = head.amount === null ? null : another.exec(rest)
+  const second = head.amount === null ? null : secondThing(rest)
   if (second) {
-    preps.push(second[1]!)
-    rest = rest.slice(0, second.index)
+    preps.push(second.said)
+    rest = rest.slice(0, second.at)
     role = given ?? roleIn(rest)
   }
   for (const [candidate, pattern] of roleWords)
@@ -226,8 +255,11 @@ function read(text: string): ReadLine {
     else if (aboutWord.test(piece)) head.approximate = true
     // "plain flour, gluten free" is another thing than plain flour
     else if (kindOfFree.test(piece)) name = `${piece} ${name}`
+    else if (isKindOf(piece, name)) name = `${piece.toLowerCase()} ${name.toLowerCase()}`
     else if (piece && piece !== 'or' && !saidAgain(piece)) behind.push(piece)
   }
+  // "chocolate chips (dairy free)": another thing than chocolate chips
+  if (kinds.length > 0 && name) name = `${kinds.join(' ')} ${name}`
   if (behind.length > 0) preps.unshift(behind.join(', '))
 
   const { thing, alternatives: others } = takeAlternatives(name)

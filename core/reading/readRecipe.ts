@@ -7,6 +7,7 @@ import { speaksOfFood } from '../recipe/openFood'
 import { unitMeant } from './bareNumber'
 import { joined } from './joined'
 import { linesInProse } from './prose'
+import { type Keeping, readKeeping } from './readKeeping'
 import { type ReadLine, readLine } from './readLine'
 import { readMinutes, readOven, readStep } from './readStep'
 import { readTin } from './readTin'
@@ -28,6 +29,7 @@ import {
   settingsIn,
   speaksOfYield,
   startsLikeAmount,
+  tellsOfBake,
   tellsToDo,
   unitOfAll,
 } from './rowKind'
@@ -44,12 +46,17 @@ export interface ReadRecipe {
   lines: RecipeLine[]
   steps: Step[]
   ovenCelsius: number | null
+  /** Is that the heat of an oven with a fan? */
+  fan: boolean
   minutes: { from: number; to?: number } | null
   tin: Tin | null
   tins: number | null
   pieces: number | null
+  keeping: Keeping | null
   /** Text that is neither line nor step; kept, and searched for food like all else. */
   unread: string[]
+  /** Settings that none of these fields took: a time of preparing, a second oven. */
+  untaken: string[]
   /** What became of every row, in order: nothing is left out. */
   rows: { text: string; as: RowAs }[]
   /** The text that was read, and what became of each sign of it: the spans follow on each other and cover it. */
@@ -93,11 +100,14 @@ export function readRecipe(given: string): ReadRecipe {
     lines: [],
     steps: [],
     ovenCelsius: null,
+    fan: false,
     minutes: null,
     tin: null,
     tins: null,
     pieces: null,
+    keeping: null,
     unread: [],
+    untaken: [],
     rows: [],
     source,
     spans: [],
@@ -107,10 +117,15 @@ export function readRecipe(given: string): ReadRecipe {
     became(row, 'open')
     result.unread.push(row)
   }
-  /** Heeded, and no more: but food that stands in it is not lost for that. */
+  const facts = ({ tin, tins, pieces, ovenCelsius, minutes } = result) =>
+    JSON.stringify([tin, tins, pieces, ovenCelsius, minutes])
+  let before = facts()
+  /** Heeded, and no more: but food that stands in it is not lost for that, nor a figure that nothing took. */
   const settle = (row: string) => {
     became(row, 'setting')
+    result.minutes ??= bakeMinutes(row)
     if (speaksOfFood(row)) result.unread.push(row)
+    else if (/\d/.test(row) && (facts() === before || otherTimes.test(row))) result.untaken.push(row)
   }
   const counted = countedSteps(rows.map(row => row.text))
   const declared = rows.some(row => opens(row.text) === 'ingredients')
@@ -131,7 +146,11 @@ export function readRecipe(given: string): ReadRecipe {
     }
     const made = piecesIn(row)
     if (made) result.pieces ??= made.pieces
-    result.ovenCelsius ??= readOven(row)?.celsius ?? null
+    const oven = result.ovenCelsius === null ? readOven(row) : null
+    if (oven) {
+      result.ovenCelsius = oven.celsius
+      result.fan = oven.fan
+    }
     return made?.whole ?? false
   }
   const addLine = (row: string, bullet: boolean) => {
@@ -157,6 +176,7 @@ export function readRecipe(given: string): ReadRecipe {
 
   for (const [at, { text: row, cells, bullet, gap }] of rows.entries()) {
     const next = rows[at + 1]?.text ?? ''
+    before = facts()
     unit ??= unitOfAll(row)
     const opened = opens(row)
     if (opened) {
@@ -170,7 +190,7 @@ export function readRecipe(given: string): ReadRecipe {
       continue
     }
     const numbered = counted.has(at) || isNumberedStep(row, zone === 'method')
-    const leads = !numbered && startsLikeAmount(row)
+    const leads = !numbered && startsLikeAmount(row) && !(zone === 'ingredients' && tellsOfBake(row))
     const amount = leads || (!numbered && isNameThenAmount(row))
     const mayBeTitle =
       result.title === '' &&
@@ -205,9 +225,10 @@ export function readRecipe(given: string): ReadRecipe {
     // "Makes 20" at the end of a method is nothing to do; nor is "10 slices"
     const made = zone === 'ingredients' ? null : onlyPieces(row)
     if (made !== null || (row.length < 40 && speaksOfYield(row))) {
-      if (!heed(row) && made === null) leave(row)
-      else settle(row)
+      const whole = heed(row)
       result.pieces ??= made
+      if (!whole && made === null) leave(row)
+      else settle(row)
       continue
     }
     if (zone === 'ingredients' && gap && result.lines.length > 2) {
@@ -249,11 +270,9 @@ export function readRecipe(given: string): ReadRecipe {
       if (setting) {
         addStep(row)
         became(row, 'step')
-      } else {
-        heed(row)
-        settle(row)
-      }
+      } else heed(row)
       if (setting || /cook|^time/i.test(row)) result.minutes ??= readMinutes(row)
+      if (!setting) settle(row)
       if (setting && result.lines.length > 0 && !saysHowMuch(next)) zone = 'method'
       continue
     }
@@ -289,6 +308,9 @@ export function readRecipe(given: string): ReadRecipe {
         for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
     }
   }
+  // of all that is said of keeping the shortest: filled it keeps for days, and plain for weeks
+  const told = result.rows.filter(({ as }) => as === 'step' || as === 'open' || as === 'setting')
+  result.keeping = readKeeping(told.map(one => one.text).join('\n'))
   result.spans = spansOf(rows, result.rows, asides)
   result.lines = result.lines.map(line => unitMeant(line, unit))
   return result
@@ -301,5 +323,13 @@ function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: reado
     if (one.from >= (spans.at(-1)?.to ?? 0) && one.to > one.from) spans.push(one)
   return spans
 }
+/** "Makes 12 | Prep 20 min | Bake 25 min": the time in the oven among others. */
+const bakeMinutes = (row: string): ReadRecipe['minutes'] => {
+  const baked = row.split(/[|;,·•]/).find(part => /^\s*(?:bak(?:e|es|ed|ing)|cook(?:s|ing)?|oven)\b/i.test(part))
+  return baked === undefined ? null : readMinutes(baked)
+}
+/** Times that are none of the oven's. */
+const otherTimes =
+  /\b(?:prep\p{L}*|total|chill\p{L}*|rest\p{L}*|stand\p{L}*|cool\p{L}*|freez\p{L}*|prov\p{L}+|soak\p{L}*)\b/iu
 /** "Eggs - 3", and not "From the old garden (1987)". */
 const saysSomeOf = (row: string): boolean => readLine(row).amount !== null && !/\((?:1[89]|20)\d\d\)/.test(row)

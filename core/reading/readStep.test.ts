@@ -21,6 +21,9 @@ describe('steps of a method', () => {
   })
   it('takes bare degrees for what an oven can be', () => {
     expect(readOven('Preheat the oven to 350 degrees.')).toEqual({ celsius: 180, fan: false })
+    expect(readOven('180 °C (fan)')).toEqual({ celsius: 180, fan: true })
+    expect(readOven('160C fan 350F')).toEqual({ celsius: 160, fan: true })
+    expect(readOven('180C (fan 160C)')).toEqual({ celsius: 180, fan: false })
     expect(readOven('Bake at 180 degrees, fan.')).toMatchObject({ celsius: 180 })
     expect(readOven('Bake at 150° for an hour.')).toMatchObject({ celsius: 150 })
     expect(readOven('Bake until done.')).toBeNull()

@@ -7,7 +7,8 @@ import { normal } from './normal'
 export function readOven(text: string): { celsius: number; fan: boolean } | null {
   const plain = normal(text)
   const celsius = /(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:c\b|celsius|centigrade)/i.exec(plain)
-  const fan = /(\d{2,3})\s*(?:°|º)?\s*c?\s*fan|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
+  const fan =
+    /(\d{2,3})\s*(?:°|º)?\s*c?(?:\s*fan|\s*[,(]\s*fan(?!(?: oven)?[: ]*\d))|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
   if (celsius)
     return { celsius: Number(celsius[1]), fan: fan !== null && Number(fan[1] ?? fan[2]) === Number(celsius[1]) }
   const fahrenheit = /(\d{3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:f\b|fahrenheit)/i.exec(plain)
@@ -44,7 +45,11 @@ export function readMinutes(text: string): { from: number; to?: number } | null 
   if (!span) return null
   const scale = /^(?:h|st|ore|uur|час)/i.test(span[3]!) ? 60 : 1
   const from = Number(span[1]) * scale + Number(span[4] ?? 0)
-  return span[2] ? { from, to: Number(span[2]) * scale } : { from }
+  if (span[2]) return { from, to: Number(span[2]) * scale }
+  // "50 mins to 1 hr", "1 hour to 1 hour 10 minutes"
+  const joint = /^\s*(?:-|–|to|or)\s*(?=\d)/i.exec(plain.slice(span.index + span[0].length))
+  const until = joint && readMinutes(plain.slice(span.index + span[0].length + joint[0].length))
+  return until && until.from > from && joint ? { from, to: until.to ?? until.from } : { from }
 }
 
 /** "start checking at 25 minutes": when it is first looked at, where that is said by itself. */

@@ -6,7 +6,7 @@ import { capital } from '../words/listing'
 import { normal } from './normal'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
-import { onlyTime, readOven } from './readStep'
+import { onlyTime, readMinutes, readOven } from './readStep'
 import { roleIn } from './roleWords'
 
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
@@ -137,6 +137,8 @@ const deeds =
 const things = 'finish|dust|cream|rest|set|blend|top|butter|flour|spray|warm'
 const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
 const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
+/** Begins with a word that only tells somebody to do something. */
+export const clearlyDeed = (row: string): boolean => clearDeed.test(row)
 const numbered = /^(?:step\s*)?\d{1,2}[.):]\s+(?=\p{L})/iu
 
 /** "2. Crush the biscuits and mix with the butter.": a step, and no second of anything. */
@@ -167,6 +169,9 @@ export function countedSteps(rows: readonly string[]): Set<number> {
   }
   return found
 }
+/** "Two 7 inch tins. 170°C, 28 minutes. Sandwich with jam.": sentences that tell of heat and time are no line, however they begin. */
+export const tellsOfBake = (row: string): boolean =>
+  readOven(row) !== null && readMinutes(row) !== null && row.split(' ').length >= 6 && /[.!](?:\s+\p{Lu}|$)/u.test(row)
 /** A row that begins with no amount tells somebody to do something. `amongLines`: it stands below ingredients, and what is two sentences is none of them. */
 export function tellsToDo(given: string, amongLines: boolean): boolean {
   // "Topping: melt the oil, stir in the oats"
@@ -193,6 +198,7 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
         .split(/[,;]\s*/)
         .slice(1)
         .some(clause => clearDeed.test(clause))) ||
+    (amongLines && tellsOfBake(row)) ||
     (amongLines && /[\p{L}\d)][.!]\s+\p{Lu}/u.test(row) && /[.!]$/.test(row) && row.split(' ').length >= 5)
   )
 }

@@ -84,6 +84,24 @@ describe('the lines one row makes', () => {
       }),
     )
   })
+  it('what is kept of it for another place is a line of its own, taken from what is weighed', () => {
+    expect(said('120 g flaked almonds (reserve 2 tbsp for the top)')).toEqual([
+      '120 g + -2 tbsp flaked almonds',
+      '2 tbsp flaked almonds (finish)',
+    ])
+    expect(said('3 eggs, whites reserved for the meringue')).toEqual(['3 each eggs'])
+    const much = fc.constantFrom('some', 'a few', 'a little', 'a handful', 'a handful of them', 'a knob', 'one', '')
+    const kept = fc.constantFrom('kept', 'kept back', 'saved', 'reserved', 'set aside', 'left over', 'held back')
+    const name = fc.constantFrom('almonds', 'sesame seeds', 'caster sugar', 'raspberries', 'soya milk')
+    const place = fc.constantFrom(['for the top', 'finish'], ['to decorate', 'finish'], ['for greasing', 'release'])
+    fc.assert(
+      fc.property(much, kept, name, place, (amount, deed, item, [where, role]) => {
+        const lines = uses(`200 g ${item}, ${amount} ${deed} ${where}`)
+        expect(lines.map(one => `${one.item} ${one.role}`)).toEqual([`${item} mix`, `${item} ${role}`])
+        expect(lines[0]!.amount).toEqual({ value: 200, unit: 'g' })
+      }),
+    )
+  })
   it('things joined are the things apart', () => {
     const thing = fc.constantFrom(
       'teff flour',

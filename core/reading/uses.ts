@@ -1,15 +1,16 @@
 // One written line may be several: a second use of the same, two things joined, something mixed in. Whatever goes into the
 // food gets a line of its own, so that its weight counts and its allergens are looked for.
+import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount } from '../measure/quantity'
 import type { Amount } from '../model/unit'
 import { undecorated } from './opening'
 import { takeBefore } from './prepWords'
-import { another, longestRead, more, type ReadLine, readLine } from './readLine'
+import { kindOfFree, longestRead, more, type ReadLine, readLine, secondThing } from './readLine'
 import { withThingOf } from './thing'
 
 const divided =
   /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
-const eachOf = /^(.+?) each(?: of|:)? (.+?),? (?:and|&) (\p{L}[\p{L} ]*)$/iu
+const eachOf = /^(.+?) each(?: of|:)? (.+?)(?:,? (?:and|&) |, (?!.*(?:,| and | & )))(\p{L}[\p{L} ]*)$/iu
 const mixedWith =
   /[,(]?\s*(?:then |and )?(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made)(?: (?:up|together|to a (?:smooth )?paste))? (?:with|in|into) (.+?)\)?$/iu
 /** What of one thing is no second thing: "1 lemon, zest and 2 tbsp juice". */
@@ -21,9 +22,15 @@ const bothBehind =
   /^(\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?) (?:\+|plus|and|&) (\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?)$/iu
 const citrus = /\b(?:lemon|lime|orange|grapefruit|mandarin|clementine|satsuma|tangerine)s?$/i
 
+/** "some kept for the top", "reserving 2 tbsp to scatter": of the same, and not more of it. */
+const keptBack = [
+  /[,;(]\s*([^,;()]{0,30}?)\s*\b(?:kept|saved|reserved|set aside|held back|put aside|left)(?: back| over| aside| whole)? ((?:for|to)\b[^,;()]*)\)?\s*$/iu,
+  /[,;(]\s*(?:reserv(?:e|ing)|sav(?:e|ing)|keep(?:ing)?(?: back)?|hold(?:ing)? back|(?:set|put)(?:ting)? aside)\s+([^,;()]{1,30}?)(?: back| aside| over)? ((?:for|to)\b[^,;()]*)\)?\s*$/iu,
+]
+
 /** How much of the same, and for what: nothing of it names another thing. */
 const ofTheSame =
-  /^(?:(?:an?|another|some|of|it|them|little|bit|touch|few|handfuls?|pinch|extra|more|one|whole|small|large|halves|pieces|spoonfuls?|tablespoons?|teaspoons?|needed|required|if|when|as|in|on|at)\b ?)*/i
+  /^(?:(?:an?|another|some|of|it|them|little|bit|touch|few|handfuls?|pinch|knob|dab|drizzle|squeeze|sprinkl(?:e|ing)|dusting|blob|slick|scrape|smear|dollop|splash|glug|good|spoons?|extra|more|one|whole|small|large|halves|pieces|spoonfuls?|tablespoons?|teaspoons?|needed|required|if|when|as|in|on|at)\b ?)*/i
 const otherThing = (said: string): boolean => {
   const what = said.replace(/(?:^| )(?:for|to|as)\b.*$/i, '')
   return /\p{L}{3}/u.test((readAmount(what)?.rest ?? what).trim().replace(ofTheSame, ''))
@@ -52,6 +59,16 @@ export function uses(given: string): ReadLine[] {
   const text = undecorated(given)
   const extra = more.exec(text)
   const before = extra ? uses(text.slice(0, extra.index)) : []
+  // "40 g + extra rice flour for dusting": all of it is that
+  const bare = extra && extra.index > 0 ? readAmount(text.slice(0, extra.index)) : null
+  if (extra && bare && bare.rest.trim() === '') {
+    const other = readLine(extra[0].replace(/^[,;(]?\s*(?:plus|\+|and)\s+/i, '').replace(/\)$/, ''))
+    if (other.item && other.role !== 'mix')
+      return [
+        { ...other, role: 'mix', amount: bare.amount, approximate: false },
+        { ...other, amount: null, approximate: true },
+      ]
+  }
   if (extra && before[0]!.item !== '') {
     const said = extra[0].replace(/^[,;(]?\s*(?:plus|\+|and)\s+/i, '').replace(/\)$/, '')
     // "plus extra almonds to decorate" are almonds
@@ -64,6 +81,20 @@ export function uses(given: string): ReadLine[] {
     const amount = readAmount(said.replace(/^(?:extra|another) /i, ''))
     const known = amount && amount.amount.unit !== 'each' ? amount.amount : null
     return [...before, { ...second, amount: known, approximate: known === null }]
+  }
+  const held = keptBack.map(one => one.exec(text)).find(match => match && match.index > 0 && !otherThing(match[1]!))
+  if (held) {
+    const [first, ...others] = uses(text.slice(0, held.index))
+    const second = readLine(`${first!.item}, ${held[2]}`)
+    const measured = readAmount(held[1]!)?.amount ?? null
+    const amount = measured && measured.unit !== 'each' ? measured : null
+    if (first!.item !== '' && second.role !== 'mix')
+      return [
+        // what is kept of it is taken from what is weighed out for all
+        amount && first!.amount ? { ...first!, plus: [...first!.plus, { ...amount, value: -amount.value }] } : first!,
+        ...others,
+        { ...second, amount, approximate: amount === null },
+      ]
   }
   const behind = bothBehind.exec(text)
   if (behind) return [...uses(behind[1]!), ...uses(behind[2]!)]
@@ -86,17 +117,22 @@ export function uses(given: string): ReadLine[] {
           : other,
       ]
   }
-  const two = another.exec(text)
+  const two = secondThing(text)
   const opened = two
-    ? (text.slice(0, two.index).match(/\(/g)?.length ?? 0) - (text.slice(0, two.index).match(/\)/g)?.length ?? 0)
+    ? (text.slice(0, two.at).match(/\(/g)?.length ?? 0) - (text.slice(0, two.at).match(/\)/g)?.length ?? 0)
     : 0
   if (two && opened === 0) {
-    const first = uses(text.slice(0, two.index))
-    const other = uses(two[1]!)
+    const first = uses(text.slice(0, two.at))
+    const other = uses(two.said)
     // "sugar and 20 g almonds": what is weighed is another thing, however the first is said
     const apart =
       first.every(isMeasured) ||
-      (first[0]!.amount === null && /\p{L}{3}/u.test(first[0]!.item) && !weighsNothing(other[0]!))
+      (first[0]!.amount === null &&
+        /\p{L}{3}/u.test(first[0]!.item) &&
+        !weighsNothing(other[0]!) &&
+        // of "oats, 90 g, gluten free" the last says of which kind
+        !kindOfFree.test(other[0]!.item) &&
+        isKnownFood(other[0]!.item))
     // "juice of 1 lemon and 2 limes" is juice of both
     const part = first.at(-1)!.form
     if (apart && other.every(isMeasured))

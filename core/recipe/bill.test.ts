@@ -101,6 +101,35 @@ describe('billOf', () => {
     expect(bill.lines.map(line => line.grams)).toEqual([75, 25])
     expect(bill.lines[0]!.path.map(step => step.id)).toEqual(['top', 'blend', 'flour'])
   })
+  it('measures a part in its pieces, in cups once one was weighed, and in whole makings; what it cannot is a gap', () => {
+    const asks = (line: Partial<Line>, change: object = {}) => {
+      const part = sampleRecipe('part', [sampleLine('flour', 600)], { bakeLoss: 0.1, ...change })
+      const line1 = { ...sampleLine('part:part', 1), ...line }
+      return billOf(sampleWorkbook([flour], [sampleRecipe('top', [line1], { cup: 'metric' }), part]), 'top')
+    }
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 50 }), fc.integer({ min: 1, max: 50 }), (count, pieces) => {
+        const bill = asks({ amount: { value: count, unit: 'each' }, form: 'piece' }, { pieces })
+        expect(bill.finished).toBeCloseTo((540 * count) / pieces, 6)
+        const cups = asks({ amount: { value: count, unit: 'cup' } }, { gramsPerMl: pieces / 40 })
+        expect(cups.finished).toBeCloseTo((count * 250 * pieces) / 40, 6)
+        expect(cups.lines.every(line => line.estimate)).toBe(true)
+        // how it is made ready is no piece of it
+        for (const form of [{}, { form: 'grated' }, { form: 'batch' }])
+          expect(asks({ amount: { value: count, unit: 'each' }, ...form }, { pieces }).finished).toBeCloseTo(
+            540 * count,
+            6,
+          )
+      }),
+    )
+    const gap = (...of: Parameters<typeof asks>) => asks(...of).gaps.map(one => one.fact)
+    expect(gap({ amount: { value: 3, unit: 'each' }, form: 'piece' })).toEqual([
+      'how many pieces one making of part gives is not said',
+    ])
+    expect(gap({ amount: { value: 3, unit: 'cup' } })).toEqual([
+      'what a cup of part weighs is not known: weigh one and write it on its bench, or write grams',
+    ])
+  })
   it('takes the outer bake’s water from a part as from any line', () => {
     const part = sampleRecipe('blend', [sampleLine('flour', 100)])
     const top = sampleRecipe('top', [sampleLine('part:blend', 100), sampleLine('water', 100)], { bakeLoss: 0.2 })

@@ -1,12 +1,13 @@
 // A recipe exploded to ingredient masses: the one input to cost, allergens, nutrition and the label.
-import { gramsOf } from '../measure/convert'
+import { gramsOf, millilitresOf } from '../measure/convert'
 import { type GramsResult, grams } from '../measure/grams'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
 import { type Line, partKey, type Recipe, type Role } from '../model/recipe'
-import type { Size } from '../model/unit'
+import type { Measures, Size } from '../model/unit'
 import { damageOf, type Workbook } from '../model/workbook'
 import { openFact, openFoodIn } from './openFood'
+import { countsPieces } from './writtenAmount'
 
 export interface PathStep {
   id: string
@@ -364,7 +365,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           fact: 'has nothing in it yet',
           kind: 'component',
         })
-      const wanted = partMakings(line, part, partName)
+      const wanted = partMakings(line, part, recipes.get(partId), recipe, partName)
       if ('unknown' in wanted)
         gaps.push({
           path: [here, { id: partId, name: partName }],
@@ -386,6 +387,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           baked: leaf.baked * baked,
         }
         if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
+        else if (wanted.estimate) moved.estimate = true
         saysOfItself(moved, line)
         if (line.declareAs === 'compound') moved.compoundAt = 1
         else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
@@ -443,23 +445,44 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
   }
 }
 
-/** How many makings of a part a line asks for: grams of the finished part, or `each` for whole makings. */
-function partMakings(line: Line, part: Making, name: string): { times: number } | { unknown: string } {
+/**
+ * How many makings of a part a line asks for: by grams of the finished part, by measures of it where it was weighed what one
+ * holds, by its pieces where it says how many it makes, or as a number of whole makings.
+ */
+function partMakings(
+  line: Line,
+  part: Making,
+  recipe: Recipe | undefined,
+  measures: Measures,
+  name: string,
+): { times: number; estimate: boolean } | { unknown: string } {
   if (line.amount === null) return { unknown: `no amount of ${name} is written` }
   let grams = 0
   let makings = 0
+  let estimate = false
   for (const amount of [line.amount, ...(line.plus ?? [])]) {
     const middle = amount.upTo === undefined ? amount.value : (amount.value + amount.upTo) / 2
     const mass = gramsOf(amount.unit)
     const said = line.also?.find(again => gramsOf(again.unit) !== null)
+    const ml = millilitresOf(amount.unit, measures)
     if (mass !== null) grams += middle * mass
-    else if (amount.unit === 'each') makings += middle
     else if (said) grams += said.value * gramsOf(said.unit)!
-    else return { unknown: `write the amount of ${name} in grams, or as a number of makings` }
+    else if (amount.unit === 'each' && countsPieces(line)) {
+      if (!recipe?.pieces) return { unknown: `how many pieces one making of ${name} gives is not said` }
+      makings += middle / recipe.pieces
+    } else if (amount.unit === 'each') makings += middle
+    else if (ml !== null && recipe?.gramsPerMl) {
+      grams += middle * ml * recipe.gramsPerMl
+      estimate = true
+    } else if (ml !== null)
+      return {
+        unknown: `what a cup of ${name} weighs is not known: weigh one and write it on its bench, or write grams`,
+      }
+    else return { unknown: `write the amount of ${name} in grams, in pieces, or as a number of makings` }
   }
   // under a milligram nothing can be weighed off, and a share of it means nothing
   if (grams !== 0 && !(part.finished > 0.001)) return { unknown: `what one making of ${name} weighs is not known` }
   const times = makings + (grams === 0 ? 0 : grams / part.finished)
   if (!(times >= 0) || !Number.isFinite(times)) return { unknown: `the amounts of ${name} add up to less than nothing` }
-  return { times }
+  return { times, estimate }
 }

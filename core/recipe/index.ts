@@ -1,5 +1,6 @@
 // Lines, parts, tins, and the bill.
 export { type Ahead, aheadOf, doneTestWarning } from './ahead'
+export { type Bake, bakeOf, heatText, minutesText, withBake } from './bakeStep'
 export { type Bill, type BillGap, type BillLine, billOf, lineGrams, type PathStep } from './bill'
 export {
   type Blend,
@@ -21,7 +22,8 @@ export { compareRecipes, type Row as ComparedRow } from './compare'
 export { batterOf, type Filling, fillTins, firstLookAfter, ovenAdvice } from './filling'
 export { evenLoads, type Loads, tinLoads } from './loads'
 export { type Balance, bakersPercentages, type Masses, massesOf } from './masses'
-export { type OpenFood, openFact, openFoodIn } from './openFood'
+export { fat, type OpenFood, openFact, openFoodIn } from './openFood'
+export { asPacked, packWeight } from './packWeight'
 export { circleFact, circleThrough, isFrozen, type PartNeed, partsNeeded } from './part'
 export { partOnBench, productsWith } from './partOnBench'
 export { type BatchTarget, mostMakings, scaleFactor, tooLarge } from './scale'
@@ -41,4 +43,4 @@ export {
   weighOut,
   wholePieces,
 } from './weighOut'
-export { writtenAmount, writtenSum } from './writtenAmount'
+export { countedOf, countsPieces, writtenAmount, writtenOfPart, writtenSum } from './writtenAmount'

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
+import { starterShelf } from '../ingredient/starterShelf'
 import type { Recipe } from '../model/recipe'
 import { openFact, openFoodIn } from './openFood'
 
@@ -33,7 +34,10 @@ describe('food that is written and stands in no line', () => {
     // a kind by its general word is whatever of it there is; flour on a tin is asked for
     ['Sift the flour.', ['teff flour'], []],
     ['Add the sugar and the seeds.', ['caster sugar', 'pumpkin seeds'], []],
-    ['Grease and flour the tin.', ['teff flour'], ['flour']],
+    ['Grease the tin well.', ['teff flour', 'sunflower oil'], ['grease']],
+    ['Grease the tin with the sunflower oil.', ['teff flour', 'sunflower oil'], []],
+    ['Spray with water and bake.', ['teff flour'], []],
+    ['Grease and flour the tin.', ['teff flour'], ['grease', 'flour']],
     ['Dust the tin with flour.', ['teff flour'], ['flour']],
     // things that warn of nothing are food all the same
     ['Top with honey and a little rum.', ['teff flour'], ['honey', 'rum']],
@@ -165,4 +169,21 @@ describe('an open question of a recipe', () => {
         answers: [{ word: 'butter', said: 'not any more', by: 'Nell', on: '2026-11-26' }],
       }).all,
     ).toEqual(['holds']))
+})
+
+it('what stands in two rows or two sentences is asked about as two things', () => {
+  const names = starterShelf.map(({ ingredient }) => ingredient.name.split(/[,(]/)[0]!.trim())
+  const asked = (notes: string) => open({ notes })
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...names),
+      fc.constantFrom(...names),
+      fc.constantFrom('\n', '. '),
+      (one, other, apart) => {
+        const both = asked(`${one}${apart}${other}`)
+        for (const word of [...asked(one), ...asked(other)]) expect(both).toContain(word)
+      },
+    ),
+    { numRuns: 2000, examples: [['oats', 'cream', '\n']] },
+  )
 })

@@ -7,11 +7,15 @@ import { groupMentions, mentions, soundsOnly } from '../ingredient/lexicon'
 import { absent, blank } from '../ingredient/sober'
 import { starterShelf } from '../ingredient/starterShelf'
 import { alsoCalled } from '../ingredient/synonyms'
+import { treeNuts } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
 import { partKey, type Recipe } from '../model/recipe'
+import type { Elsewhere } from '../model/workbook'
+import { keptBeside } from '../words/keptBeside'
 import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
+import { closureOf } from './closure'
 
 export type Written = 'name' | 'notes' | 'heading' | 'line' | 'step'
 export interface OpenFood {
@@ -56,10 +60,11 @@ type Called = Pick<Ingredient, 'id' | 'name' | 'standsFor' | 'labelName'>
 export interface Within {
   ingredients: readonly Called[]
   recipes: readonly Recipe[]
+  /** Absent: the larder is all there is. */
+  elsewhere?: Pick<Elsewhere, 'names'>
 }
 
 type Dictionary = ReadonlyMap<string, readonly string[]>
-const dictionaries = new WeakMap<readonly Called[], Dictionary>()
 const plainName = (name: string | undefined) => stemsOf((name ?? '').split(/[,(]/)[0]!)
 function into(made: Map<string, string[]>, names: Iterable<string>): Map<string, string[]> {
   for (const name of names) {
@@ -76,16 +81,31 @@ const shelfNames = into(new Map(), [
   ...general,
   ...starterShelf.flatMap(({ ingredient }) => [ingredient.name, ...alsoCalled(ingredient.name)]).map(plainName),
 ])
-/** Those and the names of the larder, by the stem of their first word. */
-function dictionaryOf(ingredients: readonly Called[]): Dictionary {
-  const known = dictionaries.get(ingredients)
-  if (known) return known
-  const made = into(
-    new Map(shelfNames),
-    ingredients.flatMap(one => [one.name, one.standsFor, one.labelName]).map(plainName),
-  )
-  dictionaries.set(ingredients, made)
+/** Every name something in the larder goes by, in the stems of its words. */
+export const larderNames = (ingredients: readonly Called[]): string[] =>
+  [...new Set(ingredients.flatMap(one => [one.name, one.standsFor, one.labelName]).map(plainName))].sort()
+/** Those of the shelf and these, by the stem of their first word: the same names make the very same dictionary. */
+const dictionaryFrom = rememberedByText((names): Dictionary => into(new Map(shelfNames), names.split('\n')), 20_000_000)
+const byNames = new WeakMap<readonly string[], { names: ReadonlySet<string>; dictionary: Dictionary }>()
+function dictionaryOfNames(names: readonly string[]) {
+  const before = byNames.get(names)
+  if (before) return before
+  const made = { names: new Set(names), dictionary: dictionaryFrom(names.join('\n')) }
+  byNames.set(names, made)
   return made
+}
+const dictionaries = new WeakMap<readonly Called[], { elsewhere: readonly string[]; dictionary: Dictionary }>()
+function dictionaryOf({ ingredients, elsewhere }: Pick<Within, 'ingredients' | 'elsewhere'>): Dictionary {
+  const others = elsewhere?.names ?? noNames
+  const before = dictionaries.get(ingredients)
+  if (before?.elsewhere === others) return before.dictionary
+  const own = larderNames(ingredients)
+  const rest = dictionaryOfNames(others)
+  const dictionary = own.every(name => rest.names.has(name))
+    ? rest.dictionary
+    : dictionaryFrom([...new Set([...own, ...others])].sort().join('\n'))
+  dictionaries.set(ingredients, { elsewhere: others, dictionary })
+  return dictionary
 }
 
 /** "Cream the sugar and spread": something done, and no cream. */
@@ -111,6 +131,8 @@ function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
   finders.set(dictionary, made)
   return made(text)
 }
+/** What stands between two words of one name. */
+const inOneName = /^[ \t\u00a0–-]{1,3}$/u
 function find(text: string, dictionary: Dictionary): readonly Found[] {
   const sober = text.replace(absent, blank)
   const all: Found[] = []
@@ -126,7 +148,13 @@ function find(text: string, dictionary: Dictionary): readonly Found[] {
     for (const name of dictionary.get(word) ?? []) {
       const length = name.split(' ').length
       const slice = words.slice(at, at + length)
-      if (slice.length === length && slice.map(one => one.word).join(' ') === name) put(start, slice.at(-1)!.end, false)
+      if (
+        slice.length === length &&
+        slice.map(one => one.word).join(' ') === name &&
+        // "oats", and in the next row "cream", are no oat cream
+        slice.every((one, n) => n === 0 || inOneName.test(sober.slice(slice[n - 1]!.end, one.start)))
+      )
+        put(start, slice.at(-1)!.end, false)
     }
   const sounds = soundsOnly(text)
   const inside = (one: Span, other: Span) =>
@@ -176,7 +204,23 @@ function near<T extends Span>(sorted: readonly T[], { start }: Span): readonly T
   return sorted.slice(first(start - longestFood), first(start + 1))
 }
 
-const noLarder: readonly Called[] = []
+/** Of these names, in stems, those whose words are all written somewhere in one of the recipes. */
+export function namesWritten(names: readonly string[], recipes: readonly Recipe[]): string[] {
+  const written = new Set(
+    recipes.flatMap(({ name, notes = '', lines, steps }) =>
+      [
+        name,
+        notes,
+        ...lines.flatMap(({ text = '', prep = '', heading = '' }) => [text, prep, heading]),
+        ...steps.map(one => one.text),
+      ].flatMap(text => wordsOf(text).map(one => one.word)),
+    ),
+  )
+  return names.filter(name => name.split(' ').every(word => written.has(word)))
+}
+
+const noNames: readonly string[] = []
+const noLarder = { ingredients: [] }
 /** Does the text name anything to eat, by the lexicon or the starter shelf? */
 export const speaksOfFood = (text: string): boolean => foodsIn(text, dictionaryOf(noLarder)).length > 0
 
@@ -191,8 +235,9 @@ interface Answers {
   ofParts: ReadonlySet<string>
   anyNut: boolean
   flourOnTin: boolean
+  /** Something a tin is greased with. */
+  fatOnTin: boolean
 }
-const treeNuts = new Set(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazilNut', 'pistachio', 'macadamia'])
 
 /** What a line is called as written: what stands behind it is more than its name. */
 const headOf = (text: string): string => text.split(/[,(;:]|\s[-–—]\s|\s(?:or|with|plus|and|in)\s/i)[0]!
@@ -200,7 +245,7 @@ const headOf = (text: string): string => text.split(/[,(;:]|\s[-–—]\s|\s(?:o
 /** `beside`: what is only served with it answers for the serving, and for nothing that is in it. */
 function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, beside: boolean): Answers {
   const [words, names, inNames, ofParts] = [new Set<string>(), new Set<string>(), new Set<string>(), new Set<string>()]
-  let [anyNut, flourOnTin] = [false, false]
+  let [anyNut, flourOnTin, fatOnTin] = [false, false, false]
   const ingredients = byId(workbook.ingredients)
   const recipes = byId(workbook.recipes)
   const name = (text: string) => {
@@ -209,7 +254,7 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, bes
     names.add(plain)
     for (const word of plain.split(' ')) inNames.add(word)
     for (const { start, end } of wholeMentions(text)) words.add(stemsOf(text.slice(start, end)))
-    for (const { code } of mentions(text)) if (treeNuts.has(code)) anyNut = true
+    for (const { code } of mentions(text)) if (treeNuts.includes(code)) anyNut = true
     for (const group of groupMentions(text)) words.add(stemsOf(group.word))
     for (const one of foodsIn(text, dictionary)) if (!one.strict) names.add(one.stems)
   }
@@ -233,12 +278,18 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, bes
       for (const other of line.alternatives ?? []) name(ingredients.get(other.ingredient)?.name ?? '')
       if (line.role === 'release' && /flour|starch|polenta|cocoa|sugar/i.test(`${ingredient?.name} ${line.text}`))
         flourOnTin = true
+      if (line.role === 'release' && fat.test(`${ingredient?.name} ${ingredient?.standsFor ?? ''} ${line.text ?? ''}`))
+        fatOnTin = true
     }
   }
   walk(recipe)
-  return { words, names, inNames, ofParts, anyNut, flourOnTin }
+  return { words, names, inNames, ofParts, anyNut, flourOnTin, fatOnTin }
 }
 
+export const fat = /oil|butter|spray|margarine|fat\b|lard|ghee|shortening|spread|release|grease/i
+/** "Grease the tin": with what, nobody says. */
+const greasing =
+  /\b(greas(?:e|ed|ing)|spray(?:ed|ing)?)\b(?! ?(?:bottle|gun|with water))(?=[^.;]{0,60}\b(?:tins?|pans?|trays?|sheets?|moulds?|molds?|dish(?:es)?|ramekins?|rings?|cases?|cups|base|sides|paper|parchment|it|them|well|lightly|lined?)\b)/i
 const flouring =
   /\b(?:flour(?:ed|ing)?(?= (?:the|a|an|your|two|three|some|it|them|both|lightly|well|\d))|(?:dust|coat|sprinkle)\w*\b[^.;]{0,40}\bflour)\b/i
 
@@ -251,6 +302,13 @@ function isAnswered({ stems, word, strict }: Found, answers: Answers): boolean {
   return words.length === 1 && answers.inNames.has(stems)
 }
 
+/** Is what it is greased with said in the same sentence? Then that is the food that is asked about. */
+const greasedWith = (text: string, dictionary: Dictionary): boolean =>
+  text.split(/[.;]/).some(sentence => {
+    const deed = greasing.exec(sentence)
+    return deed !== null && foodsIn(sentence.slice(deed.index), dictionary).some(one => fat.test(one.word))
+  })
+
 /** Before what is a name, so that its first word is read as no deed. */
 const called = '· '
 /** What a kitchen makes itself and calls so. */
@@ -259,7 +317,13 @@ const made = /^(?:syrup|jam|marmalade|spread)$/i
 const serves = /\b(?:serv(?:e|ed|ing)|alongside|on the side|accompany)\b/i
 
 /** Food written in the recipe itself that none of its lines holds, however deep, and nobody has answered for. */
-export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
+export function openFoodIn(recipe: Recipe, workbook: Within): readonly OpenFood[] {
+  const { recipes, ingredients } = closureOf(workbook, recipe)
+  const called = ingredients.flatMap(({ name, standsFor, labelName }) => [name, standsFor, labelName])
+  return keep(recipe, 'open', [dictionaryOf(workbook), ...recipes, ...called], () => found(recipe, workbook))
+}
+const keep = keptBeside<Recipe, readonly OpenFood[]>()
+function found(recipe: Recipe, workbook: Within): OpenFood[] {
   const texts: { where: Written; at: number; text: string }[] = [
     // a name tells nobody to do anything: “Cream loaf” is of cream
     { where: 'name', at: 0, text: `${called}${recipe.name}` },
@@ -280,8 +344,12 @@ export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
     ...recipe.steps.map(({ text }, at) => ({ where: 'step' as const, at, text })),
     { where: 'notes', at: 0, text: recipe.notes ?? '' },
   ]
-  const dictionary = dictionaryOf(workbook.ingredients)
-  const said = texts.filter(({ text }) => text !== '' && foodsIn(text, dictionary).length > 0)
+  const dictionary = dictionaryOf(workbook)
+  const said = texts.filter(
+    ({ where, text }) =>
+      text !== '' &&
+      (foodsIn(text, dictionary).length > 0 || (where === 'step' && (greasing.test(text) || flouring.test(text)))),
+  )
   if (said.length === 0) return []
   const eaten = answersOf(recipe, workbook, dictionary, false)
   const served = answersOf(recipe, workbook, dictionary, true)
@@ -305,6 +373,8 @@ export function openFoodIn(recipe: Recipe, workbook: Within): OpenFood[] {
         (one.start === called.length || made.test(one.word))
       if (!itself && !isAnswered(one, eaten) && !(serving && isAnswered(one, served))) put(where, at, one.word)
     }
+    if (where === 'step' && greasing.test(text) && !eaten.fatOnTin && !greasedWith(text, dictionary))
+      put(where, at, 'grease')
     if (where === 'step' && flouring.test(text) && !eaten.flourOnTin) put(where, at, 'flour')
   }
   return open

@@ -62,3 +62,15 @@ export const writtenSum = (line: Pick<Line, 'amount' | 'plus' | 'also'>): string
         ),
         ...(line.also ?? []).map(again => `(${writtenAmount(again)})`),
       ].join(' ')
+
+const aPiece = /^(?:piece|slice|square|wedge|ball|round|disc|bar|cube)$/
+/** Does a count of a part count its pieces? Whole makings of it otherwise, also of what is only made ready somehow. */
+export const countsPieces = ({ form }: Pick<Line, 'form'>): boolean => form !== undefined && aPiece.test(form)
+/** What a count of a part counts, "pieces" or "makings"; empty for what is no count of a part. */
+export const countedOf = (line: Pick<Line, 'amount' | 'form' | 'of'>): string =>
+  !('recipe' in line.of) || line.amount?.unit !== 'each'
+    ? ''
+    : `${countsPieces(line) ? 'piece' : 'making'}${(line.amount.upTo ?? line.amount.value) === 1 ? '' : 's'}`
+/** The written amount of a part, "3 pieces", as it can be read back. */
+export const writtenOfPart = (line: Pick<Line, 'amount' | 'plus' | 'also' | 'form' | 'of'>): string =>
+  [writtenSum(line), countedOf(line)].filter(Boolean).join(' ')

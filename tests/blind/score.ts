@@ -2,7 +2,7 @@
 import { type Amount, type ReadLine, readLine, readRecipe, readStatement } from '@fair-tin/core'
 import { parseIngredient } from 'parse-ingredient'
 import type { SaidRecipe } from './firstRecipes'
-import type { SaidStatement } from './firstStatements'
+import type { SaidLine, SaidStatement } from './tables'
 
 /** One measure for what two people may write in two ways: grams, millilitres, pieces. A cup stays a cup. */
 const inOne: Record<string, [number, string]> = {
@@ -66,9 +66,9 @@ const sameAmount = (read: Pick<ReadLine, 'amount' | 'plus' | 'also'>, wanted: st
   return asked === summed(amountsOf(read)) || read.also.some(one => asked === summed([one]))
 }
 
-export const lineRight = (read: ReadLine, [, amount, item]: readonly [string, string, string]) =>
+export const lineRight = (read: ReadLine, [, amount, item]: SaidLine) =>
   sameAmount(read, amount) && (bag(read.item) === bag(item) || bag(`${read.item} ${read.form ?? ''}`) === bag(item))
-export function scoreLines(rows: readonly (readonly [string, string, string])[]) {
+export function scoreLines(rows: readonly SaidLine[]) {
   const misses = rows.flatMap(row => {
     const read = readRecipe(`Ingredients\n${row[0]}\n1 g salt`).lines[0] ?? readLine(row[0])
     if (lineRight(read, row)) return []
@@ -109,7 +109,7 @@ export function scoreStatements(rows: readonly SaidStatement[]) {
       ...codes(row.contains)
         .filter(code => !heard(inIt, code))
         .map(code => `no ${code}`),
-      ...codes(row.may ?? '')
+      ...codes(row.may)
         .filter(code => !heard(may, code))
         .map(code => `no may ${code}`),
     ]
@@ -117,7 +117,7 @@ export function scoreStatements(rows: readonly SaidStatement[]) {
     const allowed = (text: string) => new Set(codes(text).flatMap(code => groupOf[code] ?? [code]))
     const extra = [
       ...[...inIt].filter(code => !allowed(row.contains).has(code)).map(code => `${code} too`),
-      ...[...may].filter(code => !allowed(row.may ?? '').has(code)).map(code => `may ${code} too`),
+      ...[...may].filter(code => !allowed(row.may).has(code)).map(code => `may ${code} too`),
     ]
     if (wrong.length + extra.length > 0) misses.push(`${row.text}  →  ${[...wrong, ...extra].join(', ')}`)
   }

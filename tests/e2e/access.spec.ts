@@ -122,6 +122,14 @@ test('anything is found by any of its names, by keyboard', async ({ page }) => {
   await expect(page.getByText('Nothing by that name.')).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
+  // pressed before the answer came, and whatever was pointed at before it
+  await page.keyboard.press('/')
+  await page.getByPlaceholder('By any name it goes by').fill('slice')
+  await expect(page.getByRole('option', { name: /damson .* slice/i }).first()).toBeVisible()
+  await page.keyboard.press('ArrowDown')
+  await page.getByPlaceholder('By any name it goes by').fill('teff flour')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'teff flour', level: 1 })).toBeVisible()
 })
 
 test('the bench answers to its keys', async ({ page }) => {

@@ -66,7 +66,7 @@ test('a change that is refused waits for nobody: it is set aside, put right or p
     const { edits } = route.request().postDataJSON() as { edits: Record<string, unknown>[] }
     const bad = [
       { kind: 'tick', list: 'claims', item: 'chocolateFree', to: true },
-      ...edits.map(edit => (edit.kind === 'product' ? { ...edit, to: -5 } : edit)),
+      ...edits.map(edit => (edit.field === 'netWeight' ? { ...edit, to: -5 } : edit)),
     ]
     await route.continue({ postData: JSON.stringify({ edits: bad }) })
   })

@@ -1,7 +1,7 @@
 // Any recipe to any batch: sizes, tins, scales, parts, blends, trials, and the order and grouping of lines.
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { choose, claimed, expect, readText, test } from './bench'
+import { choose, claimed, expect, loseFirstAnswer, readText, test } from './bench'
 
 const ledger = (page: Page) => page.getByRole('region', { name: 'Ledger' })
 const row = (page: Page, name: string) => ledger(page).getByRole('row').filter({ hasText: name }).first()
@@ -413,4 +413,22 @@ test('a Fair Tin file brings a recipe back whole, with the part that is not here
     buffer: Buffer.from('{"format":"fair-tin-recipe","version":1,"recipe":{"id":"x"}}'),
   })
   await expect(page.getByRole('alert').filter({ hasText: 'This recipe file is damaged at' })).toBeVisible()
+})
+
+test('an order sent again after its answer was lost stands once', async ({ page }) => {
+  await page.goto('/orders')
+  await loseFirstAnswer(page, '**/orders')
+  await choose(page, 'What is ordered', 'Orange almond torte')
+  await page.getByLabel('Packs', { exact: true }).fill('7')
+  await page.getByLabel('For whom').fill('the once stall')
+  const take = page.getByRole('button', { name: 'Take the order' })
+  await take.click()
+  await expect(page.getByText('The server did not answer.')).toBeVisible()
+  await take.click()
+  const mine = page.getByRole('listitem').filter({ hasText: 'the once stall' })
+  await expect(mine).toHaveCount(1)
+  await page.reload()
+  await expect(mine).toHaveCount(1)
+  await mine.getByRole('button', { name: 'Cancel 7 for the once stall' }).click()
+  await expect(mine).toHaveCount(0)
 })

@@ -26,3 +26,13 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.getByLabel(label, { exact: true }).click()
   await page.getByRole('option', { name: option, exact: true }).click()
 }
+/** The server does the first such change, and its answer never comes back. */
+export async function loseFirstAnswer(page: Page, address: string): Promise<void> {
+  let lost = false
+  await page.route(address, async route => {
+    if (lost || route.request().method() !== 'POST') return route.continue()
+    lost = true
+    await route.fetch()
+    await route.abort()
+  })
+}

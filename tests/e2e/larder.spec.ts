@@ -1,5 +1,5 @@
 // The larder: facts are kept, refused in words, and move the claims that rest on them.
-import { choose, claimed, expect, readText, test } from './bench'
+import { choose, claimed, expect, loseFirstAnswer, readText, test } from './bench'
 
 test('from all unknown to proven, and the claim follows', async ({ page }) => {
   await readText(page, `Carob buns\n${claimed}\nMakes 4\n\n100 g carob powder\n100 g buckwheat flour\n`)
@@ -246,4 +246,27 @@ test('a larder of hundreds is filtered by allergen, proof, supplier and use with
   await choose(page, 'Used', 'Not used')
   await expect(page.getByRole('link', { name: 'rolled oats' })).toBeHidden()
   await expect(page.getByRole('link', { name: 'quinoa flour' })).toBeVisible()
+})
+
+test('where the larder gives no answer, nothing stands in for it', async ({ page, context }) => {
+  await page.goto('/larder')
+  await context.route('**/api/v1/larder**', route => route.abort())
+  await choose(page, 'Carries', 'Not shown free of wheat')
+  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer.' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'buckwheat flour' })).toBeHidden()
+  await context.unroute('**/api/v1/larder**')
+  await choose(page, 'Carries', 'Any allergen or none')
+  await expect(page.getByRole('link', { name: 'buckwheat flour' })).toBeVisible()
+})
+
+test('a lot sent again after its answer was lost stands once', async ({ page }) => {
+  await page.goto('/larder/baking-powder')
+  await loseFirstAnswer(page, '**/api/v1/ingredients/*/lots')
+  await page.getByLabel('Lot code').fill('ONCE-1')
+  await page.getByLabel('Grams', { exact: true }).fill('750')
+  await page.getByRole('button', { name: 'Add the lot' }).click()
+  await expect(page.getByText('The server does not answer.')).toBeVisible()
+  await page.getByRole('button', { name: 'Add the lot' }).click()
+  await expect(page.getByText('Lot ONCE-1 is on the shelf.')).toBeVisible()
+  await expect(page.getByText('ONCE-1', { exact: true })).toHaveCount(1)
 })

@@ -1,7 +1,7 @@
 // The bench alive: numbers move as she types, saves follow behind, and nothing is lost on the way.
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { claimed, expect, readText, test } from './bench'
+import { claimed, expect, loseFirstAnswer, readText, test } from './bench'
 
 const row = (page: Page, name: string) =>
   page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: name }).first()
@@ -233,6 +233,24 @@ test('a line too long for a name is refused where it was typed, and the larder s
   await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible()
 })
 
+test('lines written before the larder was read wait for it, and none is lost', async ({ page, context }) => {
+  const address = await freshBench(page, 'Early buns')
+  await context.route('**/api/v1/books', route => route.abort())
+  await page.goto(address)
+  const add = page.getByLabel('Add a line')
+  for (const line of ['30 g caster sugar', '4 g salt']) {
+    await add.fill(line)
+    await add.press('Enter')
+  }
+  await expect(page.getByText(/The larder cannot be read now.*30 g caster sugar · 4 g salt/)).toBeVisible()
+  await add.fill('half writ')
+  await context.unroute('**/api/v1/books')
+  const rows = page.getByRole('region', { name: 'Ledger' }).getByRole('row')
+  await expect(rows.filter({ hasText: 'caster sugar' }).first()).toContainText('30 g')
+  await expect(rows.filter({ hasText: 'salt' }).first()).toContainText('4 g')
+  await expect(add).toHaveValue('half writ')
+})
+
 test('a name at the bench that is none of the staff changes nothing', async ({ page, context, baseURL }) => {
   const address = await freshBench(page, 'Stranger’s buns')
   await context.addCookies([{ name: 'bench', value: 'stranger', url: baseURL! }])
@@ -435,4 +453,19 @@ test('the recipe goes out as a file, and the file is read back line for line', a
   await expect(page.getByRole('status').filter({ hasText: '3 lines, all understood' })).toBeVisible()
   await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Travelling buns')
   expect((await page.request.get('/recipes/no-such-one/recipe.json')).status()).toBe(404)
+})
+
+test('notes typed while an answer is lost clash with nothing, and stand whole', async ({ page }) => {
+  await readText(page, 'Once buns\nMakes 4\n\n200 g buckwheat flour')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page).toHaveURL(/\/products\/once-buns/)
+  await loseFirstAnswer(page, '**/api/v1/products/*/edits')
+  await page.getByRole('tab', { name: /^Method/ }).click()
+  const said = 'Warm the tin first, then rest it for an hour.'
+  await page.getByLabel('Notes', { exact: true }).pressSequentially(said, { delay: 40 })
+  await expect(page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Put mine in' })).toHaveCount(0)
+  await page.reload()
+  await page.getByRole('tab', { name: /^Method/ }).click()
+  await expect(page.getByLabel('Notes', { exact: true })).toHaveValue(said)
 })

@@ -1,33 +1,48 @@
 // Text written before the reader was run on it, and what a person reads in it; beside it, what a general parser reads of the lines.
 // On first sight, before anything was mended: 65 of 100 lines, 39 of 60 statements (20 lost an allergen), 58 of 79 lines of
 // whole recipes. The sealed set was run once, when the reader was done: 96 of 100, 56 of 60 (1 lost), 67 of 74; what it missed was
-// looked at only then.
+// looked at only then. Later sets, each run once before anything was mended for it: the third 56 of 60 lines and 41 of 50 statements
+// (5 lost), the fourth 34 of 40 statements (3 lost) and 50 of 53 lines of
+// recipes, the fifth 52 of 60 lines and 38 of 40 statements (2 lost), the sixth 47 of 50 lines, the seventh 52 of 60
+// lines (five of the misses by the notation of the set) and 24 of 30 statements (none lost: two were heard as contained).
 import { expect, it } from 'vitest'
-import { lines } from '../blind/firstLines'
 import { recipes } from '../blind/firstRecipes'
-import { statements } from '../blind/firstStatements'
+import { recipes as fourthRecipes } from '../blind/fourthRecipes'
 import { scoreLines, scoreRecipes, scoreStatements } from '../blind/score'
-import { lines as sealedLines } from '../blind/sealedLines'
 import { recipes as sealedRecipes } from '../blind/sealedRecipes'
-import { statements as sealedStatements } from '../blind/sealedStatements'
+import { linesOf, statementsOf } from '../blind/tables'
 
-const score = {
-  first: [scoreLines(lines), scoreStatements(statements), scoreRecipes(recipes)] as const,
-  sealed: [scoreLines(sealedLines), scoreStatements(sealedStatements), scoreRecipes(sealedRecipes)] as const,
+const told = {
+  first: recipes,
+  sealed: sealedRecipes,
+  third: [],
+  fourth: fourthRecipes,
+  fifth: [],
+  sixth: [],
+  seventh: [],
 }
-/** What was right when the reader was done: less is a step back. */
-const reached = { first: [100, 59, 77], sealed: [98, 57, 71] } as const
-it.each(Object.keys(score) as (keyof typeof score)[])(
+/** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
+const reached = {
+  first: [100, 59, 77, 1],
+  sealed: [98, 57, 71, 1],
+  third: [58, 48, 0, 0],
+  fourth: [0, 37, 52, 0],
+  fifth: [56, 39, 0, 0],
+  sixth: [48, 0, 0, 0],
+  seventh: [55, 29, 0, 0],
+} as const
+it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
   set => {
-    const [one, two, three] = score[set]
+    const [one, two, three] = [scoreLines(linesOf(set)), scoreStatements(statementsOf(set)), scoreRecipes(told[set])]
     console.log(
       `${set}: lines ${one.right} of ${one.of} (a general parser ${one.theirs}), statements ${two.right} of ${two.of}, lines of recipes ${three.right} of ${three.of}, their facts ${three.facts} of ${three.factsOf}`,
     )
     const misses = [...one.misses, ...two.misses, ...three.misses].join('\n')
     for (const [at, { right }] of [one, two, three].entries())
       expect(right, misses).toBeGreaterThanOrEqual(reached[set][at]!)
-    expect(one.right).toBeGreaterThan(one.theirs)
+    expect(two.lost.length, two.lost.join('\n')).toBeLessThanOrEqual(reached[set][3])
+    if (one.of > 0) expect(one.right).toBeGreaterThan(one.theirs)
     expect(three.lost).toEqual([])
   },
 )

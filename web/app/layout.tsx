@@ -1,5 +1,5 @@
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
-import { listFindable, listStaff } from '@fair-tin/data'
+import { listStaff } from '@fair-tin/data'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
@@ -18,12 +18,8 @@ export const dynamic = 'force-dynamic'
 export default async function Layout({ children }: { children: ReactNode }) {
   const [frame, person, market] = await Promise.all([
     reading(async sql => {
-      const [staff, bakery, things] = await Promise.all([
-        listStaff(sql),
-        sql<{ name: string }[]>`select name from bakery`,
-        listFindable(sql),
-      ])
-      return { staff, things, bakery: bakery[0]?.name ?? 'No bakery yet' }
+      const [staff, bakery] = await Promise.all([listStaff(sql), sql<{ name: string }[]>`select name from bakery`])
+      return { staff, bakery: bakery[0]?.name ?? 'No bakery yet' }
     }),
     atTheBench(),
     marketInView(),
@@ -37,7 +33,6 @@ export default async function Layout({ children }: { children: ReactNode }) {
           <div className="flex min-h-0 min-w-0 flex-1 flex-col px-3.5 pb-3 max-md:px-2">
             <TopBar
               bakery={frame.bakery}
-              things={frame.things}
               staff={frame.staff}
               person={known}
               market={market}

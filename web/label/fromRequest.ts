@@ -1,6 +1,6 @@
 // A label for one product, from the address of a request: day of baking, lot.
 import 'server-only'
-import { assess } from '@fair-tin/core/assess'
+import { assessed } from '@fair-tin/core/assess'
 import { dateMark } from '@fair-tin/core/label'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { IsoDate, type MarketCode } from '@fair-tin/core/model'
@@ -23,7 +23,7 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const workbook = await reading(sql => readWorkbook(sql, today()))
   const product = workbook.products.find(one => one.id === productId)
   if (!product) return { missing: true }
-  const { declaration } = assess(workbook, productId, market)
+  const { declaration } = assessed(workbook, productId, market)
   const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
   const date = dateMark(product, baked, rulesOf(market))
   const size = labelSizes.find(one => `${one.width}x${one.height}` === query.get('size')) ?? usualSize(declaration)

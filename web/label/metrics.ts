@@ -28,4 +28,3 @@ export const lacking = (text: string): string[] => [...new Set([...text].filter(
 /** Share of the em: small letters without ascenders, and figures. */
 export const xHeight = archivo.xHeight / archivo.unitsPerEm
 export const figureHeight = archivo.capHeight / archivo.unitsPerEm
-export const ascent = archivo.ascent / archivo.unitsPerEm

@@ -1,16 +1,32 @@
 // Asks a route of our own: its answer, or in words why there is none. Nothing typed is lost on the way.
+import type { Deed } from './deed'
+
 export const noAnswer = 'The server does not answer. What you typed is still here: try again in a moment.'
 
-/** GET without a body, else POST of JSON. Every route answers with what was asked or `{ problem }`. */
-export async function ask<T extends object>(address: string, body?: unknown): Promise<T | { problem: string }> {
+/**
+ * GET without a body, else POST of JSON, under the id of a deed where it is one: then it is done once, however often it is sent.
+ * Every route answers with what was asked or `{ problem }`.
+ */
+export async function ask<T extends object>(
+  address: string,
+  body?: unknown,
+  deed?: Deed,
+): Promise<T | { problem: string }> {
   try {
     const answer = await fetch(
       address,
       body === undefined
         ? {}
-        : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
+        : {
+            method: 'POST',
+            headers: { 'content-type': 'application/json', ...(deed ? { 'idempotency-key': deed.id() } : {}) },
+            body: JSON.stringify(body),
+          },
     )
-    return (await answer.json()) as T | { problem: string }
+    const said = (await answer.json()) as T | { problem: string }
+    // the server itself being away is no answer
+    if (answer.status < 500) deed?.answered()
+    return said
   } catch {
     return { problem: noAnswer }
   }

@@ -6,8 +6,19 @@ export interface Refusal {
   message: string
 }
 export type Outcome<T = unknown> =
-  | { saved: true; id: string; version: number }
-  | { saved: false; problems: Refusal[] }
+  | {
+      saved: true
+      id: string
+      version: number
+      /** The product that is sold of it, where there is one. */
+      product?: string | undefined
+    }
+  | {
+      saved: false
+      problems: Refusal[]
+      /** Nobody knows whether it was kept: the database was away when it should have said so. */
+      unsure?: true
+    }
   | { saved: false; conflict: { version: number; theirs: T } }
 
 export const refused = (message: string, path = ''): { saved: false; problems: Refusal[] } => ({

@@ -1,7 +1,7 @@
 // What every save shares: someone must be at the bench, and a failure comes back in words.
 import 'server-only'
-import { type BakerySql, DamagedRow } from '@fair-tin/data'
-import { ZodError } from 'zod'
+import { type BakerySql, DamagedRow, KeptOtherwise, once } from '@fair-tin/data'
+import { ZodError, z } from 'zod'
 import { changing, NobodyAtTheBench } from '../bakery'
 import { nobodyAtTheBench, type Outcome, type Refusal, refused } from './outcome'
 
@@ -18,25 +18,32 @@ class NotKept<T> extends Error {
 }
 
 /**
- * Runs a change. Whatever is refused or overtaken is undone whole; a database that is away, or any other failure,
+ * Runs a change; what was `sent` under a deed is done once. Whatever is refused or overtaken is undone whole; a database that is away, or any other failure,
  * becomes a refusal.
  */
-export async function saving<T>(work: (sql: BakerySql) => Promise<Outcome<T>>): Promise<Outcome<T>> {
+export async function saving<T>(
+  work: (sql: BakerySql) => Promise<Outcome<T>>,
+  sent?: { deed: string; asked: unknown },
+): Promise<Outcome<T>> {
   try {
+    if (sent && !z.uuid().safeParse(sent.deed).success) return refused('This change cannot be read. Reload the page.')
     return await changing(async sql => {
-      const outcome = await work(sql)
+      const outcome = await once(sql, sent?.deed, sent?.asked, () => work(sql))
       if (!outcome.saved) throw new NotKept(outcome)
       return outcome
     })
   } catch (error) {
     if (error instanceof NotKept) return error.outcome
     if (error instanceof NobodyAtTheBench) return refused(nobodyAtTheBench)
-    if (error instanceof DamagedRow) return refused(error.message)
+    if (error instanceof DamagedRow || error instanceof KeptOtherwise) return refused(error.message)
     if (error instanceof ZodError) return refusals(error)
     console.error(error)
-    return refused(
-      'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',
-    )
+    return {
+      ...refused(
+        'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',
+      ),
+      unsure: true,
+    }
   }
 }
 
@@ -48,5 +55,5 @@ export function idFrom(name: string): string {
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '')
     .slice(0, 40)
-  return `${stem || 'item'}-${Math.random().toString(36).slice(2, 6)}`
+  return `${stem || 'item'}-${crypto.randomUUID().slice(0, 8)}`
 }

@@ -1,6 +1,7 @@
 // Documents with their dates: what a status or a record rests on.
 'use client'
 import { type Evidence, evidenceKindName, evidenceKinds } from '@fair-tin/core/model'
+import { v4 } from 'uuid'
 import { Choose } from './Choose'
 
 export interface EvidenceRow {
@@ -13,7 +14,7 @@ export interface EvidenceRow {
   reviewedBy: string
 }
 export const newEvidence = (): EvidenceRow => ({
-  id: `e-${Math.random().toString(36).slice(2, 8)}`,
+  id: `e-${v4()}`,
   kind: 'specification',
   reference: '',
   dated: '',

@@ -11,12 +11,12 @@ export default async function OrdersPage() {
     <Orders
       today={today()}
       orders={orders}
-      products={products.map(one => ({
+      products={products.values.map(one => ({
         id: one.id,
         name: one.name,
         pieces: one.pieces,
         pieceName: one.pieceName ?? 'piece',
-        makes: recipes.find(recipe => recipe.id === one.recipe)?.pieces ?? null,
+        makes: recipes.values.find(recipe => recipe.id === one.recipe)?.pieces ?? null,
       }))}
     />
   )

@@ -1,5 +1,5 @@
-import { assess } from '@fair-tin/core/assess'
-import { billOf, isFrozen } from '@fair-tin/core/recipe'
+import { assessed, billed } from '@fair-tin/core/assess'
+import { isFrozen } from '@fair-tin/core/recipe'
 import { toPlaces, weighed } from '@fair-tin/core/words'
 import { partsOnShelf, readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../../bakery'
@@ -13,7 +13,7 @@ export default async function Recipes() {
     marketInView(),
   ])
   const products = workbook.products.map(product => {
-    const { claims, cost, declaration, pieces } = assess(workbook, product.id, market)
+    const { claims, cost, declaration, pieces } = assessed(workbook, product.id, market)
     return {
       id: product.id,
       name: product.name,
@@ -26,20 +26,21 @@ export default async function Recipes() {
     }
   })
   const sold = new Set(workbook.products.map(product => product.recipe))
+  const usedIn = new Map<string, string[]>()
+  for (const { id, name, lines } of workbook.recipes)
+    if (!isFrozen({ id }))
+      for (const part of new Set(lines.flatMap(({ of }) => ('recipe' in of ? [of.recipe] : []))))
+        usedIn.set(part, [...(usedIn.get(part) ?? []), name])
   const parts = workbook.recipes
     .filter(recipe => !sold.has(recipe.id) && !isFrozen(recipe))
     .map(recipe => {
-      const bill = billOf(workbook, recipe.id)
+      const bill = billed(workbook, recipe.id)
       return {
         id: recipe.id,
         name: recipe.name,
         makes: bill.unknown.length > 0 ? 'weight not known' : `makes ${weighed(bill.finished)}`,
         onShelf: stock[recipe.id] ? weighed(stock[recipe.id]!) : '',
-        usedIn: workbook.recipes
-          .filter(
-            other => !isFrozen(other) && other.lines.some(line => 'recipe' in line.of && line.of.recipe === recipe.id),
-          )
-          .map(other => other.name),
+        usedIn: usedIn.get(recipe.id) ?? [],
       }
     })
   const damaged = (workbook.damaged ?? []).filter(one => one.kind === 'product' || one.kind === 'recipe')

@@ -4,13 +4,13 @@ import type { ProductField } from '@fair-tin/core/edit'
 import { isServed, marketsServed, rulesOf } from '@fair-tin/core/market'
 import { type ClaimCode, claimName, marketName, namedClaims, productCategories } from '@fair-tin/core/model'
 import { usualBakeLoss } from '@fair-tin/core/recipe'
-import { percent, typedNumber } from '@fair-tin/core/words'
+import { percent } from '@fair-tin/core/words'
 import { Choose } from '../../ui/Choose'
+import { MakingGives, number } from './Gives'
 import type { LidProps } from './Lid'
 import { putField, readField } from './productEdit'
-import { type Hands, type Reads, useTyped } from './useTyped'
-
-const number = (text: string) => (text.trim() === '' ? null : typedNumber(text))
+import { TypedField } from './TypedField'
+import type { Reads } from './useTyped'
 
 export function AboutFace({ assessment, workbook, product, recipe, ingredients, hands, pieceName }: LidProps) {
   const inRecipe = new Set(assessment.bill.lines.map(line => line.ingredient))
@@ -19,6 +19,7 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
   const parts = workbook.recipes.filter(
     one => product.highlighted?.includes(one.id) || assessment.bill.parts.some(use => use.part === one.id),
   )
+  const net = assessment.declaration.particulars.netGrams
   const reads =
     (field: ProductField, value: (text: string) => unknown): Reads =>
     typed =>
@@ -32,10 +33,11 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
   return (
     <>
       <div className="grid grid-cols-2 gap-2.5">
-        <Field
+        <TypedField
           label="Name"
           value={product.name}
           hands={hands}
+          text
           wide
           read={typed => {
             const said = text('name')(typed)
@@ -45,53 +47,63 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
               : { edits: [...said.edits, { kind: 'name', was: recipe.name, to: typed.trim() }] }
           }}
         />
-        <Field
+        <TypedField
           label="Name of the food, as the label must say it"
           value={product.legalName ?? ''}
           hint="as above"
           hands={hands}
+          text
           wide
           read={text('legalName')}
         />
-        <Field
+        <TypedField
           label="Net weight of a pack, g"
-          value={String(product.netWeight)}
+          value={String(net)}
           hands={hands}
-          decimal
-          read={reads('netWeight', number)}
+          read={typed => {
+            const said = reads('netWeight', number)(typed)
+            // what she writes is fixed from then on
+            return 'problem' in said || !product.weightFollows
+              ? said
+              : { edits: [...said.edits, putField(product, 'weightFollows', null)] }
+          }}
         />
-        <Field
+        <label className="flex items-center gap-2 self-end pb-1">
+          <input
+            type="checkbox"
+            className="size-[24px] shrink-0 accent-damson"
+            checked={product.weightFollows ?? false}
+            onChange={event => {
+              // let go of, it stays at what it came to last
+              const follows = event.target.checked
+              hands.onEdit(
+                putField(product, 'weightFollows', follows || null),
+                ...(follows || net === product.netWeight ? [] : [putField(product, 'netWeight', net)]),
+              )
+            }}
+          />
+          It follows the recipe
+        </label>
+        <TypedField
           label="Pieces in a pack"
           value={String(product.pieces)}
           hands={hands}
-          decimal
           read={reads('pieces', number)}
         />
-        <Field
+        <TypedField
           label="A piece is called"
           value={product.pieceName ?? ''}
           hint="piece"
           hands={hands}
+          text
           read={text('pieceName')}
         />
-        <Field
-          label={`One making gives, ${pieceName}s`}
-          value={recipe.pieces === undefined ? '' : String(recipe.pieces)}
-          hint="not said"
-          hands={hands}
-          decimal
-          read={typed => {
-            const to = number(typed)
-            if (to !== null && !(to > 0 && to <= 1_000_000)) return { problem: 'Say how many pieces one making gives.' }
-            return { edits: [{ kind: 'pieces', was: recipe.pieces ?? null, to }] }
-          }}
-        />
-        <Field
+        <MakingGives recipe={recipe} hands={hands} pieceName={pieceName} />
+        <TypedField
           label="Bake loss, %"
           value={recipe.bakeLoss === undefined ? '' : String(Math.round(recipe.bakeLoss * 1000) / 10)}
           hint="not known"
           hands={hands}
-          decimal
           read={typed => {
             const percent = number(typed)
             if (percent !== null && !(percent >= 0 && percent < 100))
@@ -120,12 +132,11 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
             onChange={category => hands.onEdit(putField(product, 'category', category))}
           />
         </div>
-        <Field
+        <TypedField
           label="Keeps, days"
           value={product.keeps ? String(keeps.days) : ''}
           hint="not said"
           hands={hands}
-          decimal
           read={typed =>
             typed.trim() === ''
               ? { edits: [putField(product, 'keeps', null)] }
@@ -147,11 +158,12 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
             ]}
           />
         </div>
-        <Field
+        <TypedField
           label="Storage, as printed"
           value={keeps.storage}
           hint="Keep in a cool, dry place."
           hands={hands}
+          text
           wide
           read={typed =>
             product.keeps
@@ -199,54 +211,6 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         onTick={(item, to) => tick('markets', item, to)}
       />
     </>
-  )
-}
-
-function Field({
-  label,
-  value,
-  hint,
-  read,
-  hands,
-  wide = false,
-  decimal = false,
-}: {
-  label: string
-  value: string
-  hint?: string
-  read: Reads
-  hands: Hands
-  wide?: boolean
-  decimal?: boolean
-}) {
-  const { typed, problem, open, type, keep, cancel } = useTyped(read, hands, decimal)
-  return (
-    <label className={`flex flex-col text-[13px] text-quiet ${wide ? 'col-span-2' : ''}`}>
-      {label}
-      <input
-        className="field text-ink"
-        value={typed ?? value}
-        placeholder={hint}
-        inputMode={decimal ? 'decimal' : undefined}
-        aria-invalid={problem !== '' || undefined}
-        maxLength={300}
-        onFocus={() => typed === null && open(value)}
-        onChange={event => {
-          if (typed === null) open(value)
-          type(event.target.value)
-        }}
-        onBlur={keep}
-        onKeyDown={event => {
-          if (event.key === 'Enter') keep()
-          if (event.key === 'Escape') cancel()
-        }}
-      />
-      {problem && (
-        <span role="alert" className="text-breaks">
-          {problem}
-        </span>
-      )}
-    </label>
   )
 }
 

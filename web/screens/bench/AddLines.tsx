@@ -4,8 +4,9 @@ import type { BenchEdit } from '@fair-tin/core/edit'
 import { matchName, type Named } from '@fair-tin/core/ingredient'
 import { type Line, longestName, type Recipe } from '@fair-tin/core/model'
 import { lineOfOnePiece, massWordsOf, readLine } from '@fair-tin/core/reading'
-import { useState } from 'react'
-import { ofEachPiece } from '../reading/draft'
+import { useEffect, useState } from 'react'
+import { v4 } from 'uuid'
+import { ofEachPiece } from '../reading/draftFrom'
 
 const most = 200
 const madeId = (stem: string) =>
@@ -13,7 +14,7 @@ const madeId = (stem: string) =>
     .toLowerCase()
     .normalize('NFKD')
     .replace(/[^a-z0-9]+/g, '-')
-    .slice(0, 30)}-${Math.random().toString(36).slice(2, 8)}`
+    .slice(0, 30)}-${v4().slice(0, 8)}`
 
 /** One written row as an edit: matched to larder or parts, or new in the larder. */
 export function addEdit(
@@ -63,12 +64,16 @@ export function addEdit(
 export function AddLines({
   recipe,
   larder,
+  trouble,
   parts,
   refuse,
   onEdit,
 }: {
   recipe: Recipe
-  larder: readonly Named[]
+  /** Null until it was read: what is written waits for it. */
+  larder: readonly Named[] | null
+  /** Why it could not be read yet; empty while nothing is wrong. */
+  trouble: string
   parts: readonly Named[]
   /** Why this cannot be put into the recipe; null where it can. */
   refuse: (of: Line['of']) => string | null
@@ -76,36 +81,52 @@ export function AddLines({
 }) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
-  const add = (rows: string[]) => {
+  /** Written before the larder was read. */
+  const [held, setHeld] = useState<readonly string[]>([])
+  /** Puts them in; what cannot be is said, and nothing of it is added. */
+  const add = (rows: readonly string[]): boolean => {
     const wanted = rows.map(row => row.trim()).filter(Boolean)
+    const no = (why: string) => {
+      setProblem(why)
+      return false
+    }
     if (wanted.length > most)
-      return setProblem(
-        `That is ${wanted.length} rows: more than a recipe. Paste a whole recipe under Recipes instead.`,
-      )
+      return no(`That is ${wanted.length} rows: more than a recipe. Paste a whole recipe under Recipes instead.`)
     const tooLong = wanted.find(row => readLine(row).item.length > longestName)
     if (tooLong)
-      return setProblem(
+      return no(
         `“${tooLong.slice(0, 40)} …” is too long for a name: keep it under ${longestName} letters. Nothing was added.`,
       )
     setProblem('')
+    if (!larder) {
+      setHeld([...held, ...wanted])
+      return true
+    }
     let after = recipe.lines.at(-1)?.id ?? null
     const deed: BenchEdit[] = []
     for (const row of wanted) {
       const edit = addEdit(row, recipe, larder, parts, after)
       const refused = refuse(edit.line.of)
-      if (refused) return setProblem(refused)
+      if (refused)
+        return no(wanted.length > 1 ? `“${row}”: ${refused} None of the ${wanted.length} was added.` : refused)
       deed.push(edit)
       after = edit.line.id
     }
     if (deed.length > 0) onEdit(...deed)
-    setText('')
+    return true
   }
+  useEffect(() => {
+    if (held.length === 0 || !larder) return
+    setHeld([])
+    // what could not be put in stands in the field again, to be mended
+    if (!add(held) && text === '') setText(held.join(', '))
+  })
   return (
     <form
       className="px-4 py-1.5"
       onSubmit={event => {
         event.preventDefault()
-        add([text])
+        if (add([text])) setText('')
       }}
     >
       <input
@@ -123,6 +144,11 @@ export function AddLines({
           add(pasted.split(/\r?\n/))
         }}
       />
+      {held.length > 0 && (
+        <p role="status" className="mt-1 text-quiet">
+          {trouble || 'Looking in the larder …'} Waiting to be added: {held.join(' · ')}
+        </p>
+      )}
       {problem && (
         <p role="alert" className="mt-1 text-breaks">
           {problem}

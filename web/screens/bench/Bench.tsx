@@ -41,11 +41,12 @@ import { Totals } from './Totals'
 import { TrialBar } from './TrialBar'
 import { Trials } from './Trials'
 import { useBenchEdits } from './useBenchEdits'
+import { together, useBooks } from './useBooks'
 import { isRecipeEdit, useTrial } from './useTrial'
 import type { Hands } from './useTyped'
 
 interface Props {
-  /** What one product needs, and every ingredient, so that any of them can be added. */
+  /** What this one product rests on; the rest of the books is read once the bench stands. */
   workbook: Workbook
   /** How new that is. */
   stamp: number
@@ -82,28 +83,33 @@ export function Bench(props: Props) {
 }
 
 function OpenBench({
-  workbook: server,
+  workbook: served,
   stamp,
   stock: servedStock,
   orders,
   pieces: wanted,
   lid,
   productId,
-  market: served,
+  market: servedMarket,
   person,
   product: servedProduct,
   kept,
   goesInto,
 }: Props & { product: Product; kept: Recipe }) {
-  const market = useMarket(served)
+  const market = useMarket(servedMarket)
   const router = useRouter()
   const readAgain = useCallback(() => router.refresh(), [router])
+  const { books, trouble } = useBooks(stamp)
+  const server = useMemo(
+    () => ({ ...served, recipes: [...together(served.recipes, books?.recipes ?? [])] }),
+    [served, books],
+  )
   const serving = useMemo(
-    () => ({ product: servedProduct, recipe: kept, ingredients: server.ingredients, stamp }),
-    [servedProduct, kept, server.ingredients, stamp],
+    () => ({ product: servedProduct, recipe: kept, ingredients: served.ingredients, stamp }),
+    [servedProduct, kept, served.ingredients, stamp],
   )
   const address = goesInto ? `/api/v1/recipes/${kept.id}/edits` : `/api/v1/products/${productId}/edits`
-  const edits = useBenchEdits(serving, address, readAgain)
+  const edits = useBenchEdits(serving, address, readAgain, books?.ingredients)
   const trying = useTrial(productId)
   const { trial } = trying
   const [preview, setPreview] = useState<BenchEdit[] | null>(null)
@@ -307,9 +313,18 @@ function OpenBench({
               scales={workbook.kitchen.scales}
               pointed={pointed}
             />
-            <AddLines recipe={recipe} larder={larder} parts={allParts} refuse={refuse} onEdit={hands.onEdit} />
+            <AddLines
+              recipe={recipe}
+              larder={books && larder}
+              trouble={trouble}
+              parts={allParts}
+              refuse={refuse}
+              onEdit={hands.onEdit}
+            />
             {bill.gaps
               .filter(gap => gap.kind === 'component' && !(gap.why === 'open' && gap.path.length === 2))
+              // what was added before the larder was read is not gone
+              .filter(gap => books || gap.why !== 'gone')
               .map(gap => (
                 <p key={gap.path.map(step => step.id).join('/')} className="bg-breaks-wash px-4 py-1.5">
                   <b>{gap.path.at(-1)!.name}</b> {gap.fact}. Nothing can be proven until the recipe is mended.
@@ -319,6 +334,7 @@ function OpenBench({
               open={open}
               recipe={recipe}
               larder={larder}
+              ready={books !== null}
               parts={allParts}
               hands={hands}
               today={workbook.today}

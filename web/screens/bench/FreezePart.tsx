@@ -4,6 +4,7 @@ import type { BenchEdit } from '@fair-tin/core/edit'
 import { type Line, partKey, type Recipe } from '@fair-tin/core/model'
 import type { KeptVersion } from '@fair-tin/data'
 import { ask } from '../ask'
+import { useDeed } from '../deed'
 import { useAsked } from '../useAsked'
 
 export function FreezePart({
@@ -36,12 +37,17 @@ export function FreezePart({
     })
     onEdit({ kind: 'of', line: line.id, was: line.of, to })
   }
+  const deed = useDeed()
   const keepAndFreeze = async () => {
-    const said = await ask<{ versions: KeptVersion[] }>(address, {
-      name: `for ${forWhat}`.slice(0, 80),
-      reason: '',
-      seen: part.version,
-    })
+    const said = await ask<{ versions: KeptVersion[] }>(
+      address,
+      {
+        name: `for ${forWhat}`.slice(0, 80),
+        reason: '',
+        seen: part.version,
+      },
+      deed,
+    )
     if (take(said)) freeze(said.versions[0]!)
   }
   return (

@@ -9,6 +9,7 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { Modal } from '../../ui/Modal'
 import { ask } from '../ask'
+import { useDeed } from '../deed'
 import { useAsked } from '../useAsked'
 import { Comparison } from './Comparison'
 
@@ -42,10 +43,11 @@ export function History({
   const from = chosen || String(versions?.[0]?.number ?? '')
   const [to, setTo] = useState('draft')
 
+  const deed = useDeed()
   const keep = async () => {
     if (name.trim() === '') return setProblem('Give this version a name, like “spring menu” or “before the new oven”.')
     setBusy(true)
-    const now = await ask<Kept>(address, { name, reason, seen: recipe.version })
+    const now = await ask<Kept>(address, { name, reason, seen: recipe.version }, deed)
     setBusy(false)
     if (!take(now)) return
     const { number } = now.versions[0]!

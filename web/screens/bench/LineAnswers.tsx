@@ -6,8 +6,8 @@ import type { BenchEdit } from '@fair-tin/core/edit'
 import type { Line } from '@fair-tin/core/model'
 import { typedNumber } from '@fair-tin/core/words'
 import { Choose } from '../../ui/Choose'
-import { TypedField } from './cost/TypedField'
 import type { Editing } from './editing'
+import { TypedField } from './TypedField'
 
 type Answer = 'afterBake' | 'weighed' | 'retained' | 'leavesNothing' | 'sweetens' | 'goesAlong'
 const said = <F extends Answer>(line: Line, field: F, to: Line[F] | null): BenchEdit =>

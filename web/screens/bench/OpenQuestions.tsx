@@ -3,11 +3,10 @@
 import type { BenchEdit } from '@fair-tin/core/edit'
 import type { Named } from '@fair-tin/core/ingredient'
 import type { Answer, Recipe } from '@fair-tin/core/model'
-import { roleName } from '@fair-tin/core/model'
 import { roleInStep } from '@fair-tin/core/reading'
-import { type OpenFood, openFact } from '@fair-tin/core/recipe'
-import { capital, spokenDay } from '@fair-tin/core/words'
-import { useState } from 'react'
+import type { OpenFood } from '@fair-tin/core/recipe'
+import { useEffect, useState } from 'react'
+import { Answered, meantBy, OpenQuestion } from '../reading/OpenQuestion'
 import { addEdit } from './AddLines'
 import type { Hands } from './useTyped'
 
@@ -15,6 +14,7 @@ export function OpenQuestions({
   open,
   recipe,
   larder,
+  ready,
   parts,
   hands,
   today,
@@ -23,6 +23,8 @@ export function OpenQuestions({
   open: readonly OpenFood[]
   recipe: Recipe
   larder: readonly Named[]
+  /** Was all of the larder read? A line waits for it. */
+  ready: boolean
   parts: readonly Named[]
   hands: Hands
   today: string
@@ -30,47 +32,39 @@ export function OpenQuestions({
   person: string
 }) {
   const answers = recipe.answers ?? []
+  const [held, setHeld] = useState<OpenFood | null>(null)
+  const makeLine = (food: OpenFood) => {
+    if (!ready) return setHeld(food)
+    const text = food.where === 'step' ? (recipe.steps[food.at]?.text ?? '') : ''
+    const edit = addEdit(food.word, recipe, larder, parts, recipe.lines.at(-1)?.id ?? null)
+    hands.onEdit({ ...edit, line: { ...edit.line, role: roleInStep(text, food.word) } })
+  }
+  useEffect(() => {
+    if (!held || !ready) return
+    setHeld(null)
+    makeLine(held)
+  })
   if (open.length === 0 && answers.length === 0) return null
   return (
     <section aria-label="Written, and in no line" className="border-t border-hair px-4 py-1.5">
       {open.map(food => (
-        <Question
+        <OpenQuestion
           key={food.word}
           food={food}
-          recipe={recipe}
-          meant={recipe.lines
-            .flatMap(({ of }) => ('ingredient' in of ? (larder.find(one => one.id === of.ingredient)?.name ?? []) : []))
-            .filter((name, at, all) => all.indexOf(name) === at && name.toLowerCase().split(/\W+/).includes(food.word))}
-          onLine={() => {
-            const text = food.where === 'step' ? (recipe.steps[food.at]?.text ?? '') : ''
-            const edit = addEdit(food.word, recipe, larder, parts, recipe.lines.at(-1)?.id ?? null)
-            hands.onEdit({ ...edit, line: { ...edit.line, role: roleInStep(text, food.word) } })
-          }}
+          step={food.where === 'step' ? (recipe.steps[food.at]?.text ?? '') : ''}
+          meant={meantBy(
+            food,
+            recipe.lines.flatMap(({ of }) =>
+              'ingredient' in of ? (larder.find(one => one.id === of.ingredient)?.name ?? []) : [],
+            ),
+          )}
+          onLine={() => makeLine(food)}
           onAnswer={said =>
             hands.onEdit(answering(answers, [...answers, { word: food.word, said, by: person, on: today }]))
           }
         />
       ))}
-      {answers.map(one => (
-        <p key={one.word} className="py-0.5 text-[13px] text-quiet">
-          “{one.word}” is not in it: {one.said}. {one.by ? `${one.by}, ` : ''}
-          {spokenDay(one.on)}.{' '}
-          <button
-            type="button"
-            className="underline pointer-coarse:min-h-[44px]"
-            onClick={() =>
-              hands.onEdit(
-                answering(
-                  answers,
-                  answers.filter(other => other !== one),
-                ),
-              )
-            }
-          >
-            Ask again
-          </button>
-        </p>
-      ))}
+      <Answered answers={answers} onChange={next => hands.onEdit(answering(answers, next))} />
     </section>
   )
 }
@@ -80,67 +74,3 @@ const answering = (was: readonly Answer[], to: readonly Answer[]): BenchEdit => 
   was: was.length > 0 ? [...was] : null,
   to: to.length > 0 ? [...to] : null,
 })
-
-function Question({
-  food,
-  recipe,
-  meant,
-  onLine,
-  onAnswer,
-}: {
-  food: OpenFood
-  recipe: Recipe
-  /** What in it has the word in its name: the plant butter of “butter”. */
-  meant: readonly string[]
-  onLine: () => void
-  onAnswer: (said: string) => void
-}) {
-  const [said, setSaid] = useState<string | null>(null)
-  const step = food.where === 'step' ? (recipe.steps[food.at]?.text ?? '') : ''
-  return (
-    <div className="py-1 text-unproven">
-      <p>
-        {capital(openFact(food))}. Until that is settled every claim is unproven.
-        {step && <span className="block text-[13px] text-quiet">{step}</span>}
-      </p>
-      {said === null ? (
-        <p className="flex flex-wrap gap-2 pt-1">
-          <button type="button" className="do" onClick={onLine}>
-            Make it a line, {roleName[roleInStep(step, food.word)]}
-          </button>
-          {meant.map(name => (
-            <button key={name} type="button" className="do" onClick={() => onAnswer(`the ${name} is meant`)}>
-              The {name} is meant
-            </button>
-          ))}
-          <button type="button" className="do" onClick={() => setSaid('')}>
-            It is not in it
-          </button>
-        </p>
-      ) : (
-        <form
-          className="flex flex-wrap gap-2 pt-1"
-          onSubmit={event => {
-            event.preventDefault()
-            if (said.trim()) onAnswer(said.trim())
-          }}
-        >
-          <input
-            className="field max-w-sm text-ink"
-            aria-label={`Why “${food.word}” is not in it`}
-            placeholder="Why not: the plant butter is meant"
-            value={said}
-            maxLength={300}
-            // biome-ignore lint/a11y/noAutofocus: it opens under the hand that asked for it
-            autoFocus
-            onChange={event => setSaid(event.target.value)}
-            onKeyDown={event => event.key === 'Escape' && setSaid(null)}
-          />
-          <button type="submit" className="do" disabled={said.trim() === ''}>
-            Keep the answer
-          </button>
-        </form>
-      )}
-    </div>
-  )
-}

@@ -3,7 +3,7 @@
 import type { Ingredient } from '@fair-tin/core/model'
 import type { Bill } from '@fair-tin/core/recipe'
 import { percent, weighed } from '@fair-tin/core/words'
-import { scaleLinear } from 'd3'
+import { scaleLinear } from 'd3-scale'
 import { memo, useMemo } from 'react'
 
 const colours = [

@@ -8,6 +8,7 @@ import Link from 'next/link'
 import { useDeferredValue, useMemo } from 'react'
 import { Caution } from '../../ui/Caution'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
+import { CupWeighs, MakingGives } from './Gives'
 import type { LidProps } from './Lid'
 
 /** More than these would be waited for: the rest is named without verdicts. */
@@ -18,18 +19,31 @@ const judged = (workbook: Workbook, products: readonly Product[]): Map<string, C
   return new Map(products.map(product => [product.id, assess(whole, product.id, firstMarketOf(product)).claims]))
 }
 
-export function UsesFace({ workbook, atFirst, goesInto }: LidProps) {
+export function UsesFace({ workbook, atFirst, goesInto, recipe, hands, pieceName }: LidProps) {
   const products = goesInto ?? []
   const looked = useMemo(() => products.slice(0, mostJudged), [products])
   const lately = useDeferredValue(workbook)
   const before = useMemo(() => judged(atFirst, looked), [atFirst, looked])
   const now = useMemo(() => (lately === atFirst ? before : judged(lately, looked)), [lately, atFirst, before, looked])
+  const measured = (
+    <div className="mb-3 grid grid-cols-2 gap-2.5">
+      <MakingGives recipe={recipe} hands={hands} pieceName={pieceName} />
+      <CupWeighs recipe={recipe} hands={hands} />
+      <p className="col-span-2 text-[13px] text-quiet">
+        With these, a recipe may call for it in pieces, cups and spoons as well as in grams or makings.
+      </p>
+    </div>
+  )
   if (products.length === 0)
     return (
-      <p className="text-quiet">It goes into nothing that is sold yet. Write its name as a line of another recipe.</p>
+      <>
+        {measured}
+        <p className="text-quiet">It goes into nothing that is sold yet. Write its name as a line of another recipe.</p>
+      </>
     )
   return (
     <>
+      {measured}
       <p className="mb-1 text-[13px] text-quiet">
         What is changed here is changed in {products.length === 1 ? 'this' : `all ${products.length} of these`}. A bake
         that holds a frozen version of it stays as it is.

@@ -2,6 +2,7 @@
 'use client'
 import { type Written, writtenOf } from '@fair-tin/core/edit'
 import type { Line } from '@fair-tin/core/model'
+import { formCounted, partAmount } from '@fair-tin/core/reading'
 import { memo } from 'react'
 import { readAmounts } from '../reading/draft'
 import { InPlace } from './InPlace'
@@ -27,9 +28,19 @@ interface Props {
 
 export const WrittenCell = memo(function WrittenCell({ line, name, text, factor, hands }: Props) {
   const read: Reads = typed => {
-    const said = readAmounts(typed)
+    const counted = 'recipe' in line.of ? partAmount(typed) : null
+    const said = readAmounts(counted?.text ?? typed)
     if ('problem' in said) return said
-    return { edits: [{ kind: 'written', line: line.id, was: writtenOf(line), to: forOneMaking(said, factor) }] }
+    const to = forOneMaking(said, factor)
+    const form = (counted && to.amount?.unit === 'each' ? formCounted(counted.counts, line.form) : line.form) ?? null
+    return {
+      edits: [
+        { kind: 'written', line: line.id, was: writtenOf(line), to },
+        ...(form === (line.form ?? null)
+          ? []
+          : [{ kind: 'form' as const, line: line.id, was: line.form ?? null, to: form }]),
+      ],
+    }
   }
   const unsaid = line.amount === null
   return (

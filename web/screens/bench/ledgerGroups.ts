@@ -2,7 +2,7 @@
 import type { Assessment } from '@fair-tin/core/assess'
 import { gramsOf } from '@fair-tin/core/measure'
 import { type Ingredient, type Line, partKey, type Recipe, type Role, type Workbook } from '@fair-tin/core/model'
-import { type BillLine, writtenAmount } from '@fair-tin/core/recipe'
+import { type BillLine, countedOf, writtenAmount } from '@fair-tin/core/recipe'
 
 import { answersIn } from './lineWords'
 
@@ -58,15 +58,14 @@ export const scaled = (line: Line, factor: number, inPart = false): string => {
     value: by(amount.value),
     ...(amount.upTo === undefined ? {} : { upTo: by(amount.upTo) }),
   })
-  return [line.amount, ...(line.plus ?? [])]
-    .map((amount, at) =>
-      at === 0
-        ? writtenAmount(times(amount))
-        : amount.value < 0
-          ? `− ${writtenAmount(times({ ...amount, value: -amount.value }))}`
-          : `+ ${writtenAmount(times(amount))}`,
-    )
-    .join(' ')
+  const all = [line.amount, ...(line.plus ?? [])].map((amount, at) =>
+    at === 0
+      ? writtenAmount(times(amount))
+      : amount.value < 0
+        ? `− ${writtenAmount(times({ ...amount, value: -amount.value }))}`
+        : `+ ${writtenAmount(times(amount))}`,
+  )
+  return [...all, countedOf({ ...line, amount: times(line.amount) })].filter(Boolean).join(' ')
 }
 
 /** A form that makes another thing of it, where the name does not say so already; ground, grated, melted are how it is made ready. */

@@ -1,7 +1,8 @@
 // Edits not yet saved, and what can be undone, kept in the browser (IndexedDB): they survive a reload, a restart of the
 // server and a new build.
-import { BenchEdit } from '@fair-tin/core/edit'
+import { BenchEdit, merged } from '@fair-tin/core/edit'
 import { del, get, keys, set, setMany } from 'idb-keyval'
+import { v4 } from 'uuid'
 import { z } from 'zod'
 
 /** One thing she did is one or more edits: a paste of five lines is undone at once. */
@@ -11,8 +12,15 @@ export interface Aside {
   edit: unknown
   why: string
 }
+/** A change on its way: under an id of its own, so that it is done once however often it is sent. */
+export interface Pending {
+  deed: string
+  edit: BenchEdit
+  /** It has left this window, and may be done already. */
+  sent?: boolean
+}
 export interface Box {
-  pending: BenchEdit[]
+  pending: Pending[]
   done: BenchEdit[][]
   undone: BenchEdit[][]
   aside: Aside[]
@@ -20,6 +28,15 @@ export interface Box {
 export const emptyBox: Box = { pending: [], done: [], undone: [], aside: [] }
 export const isEmpty = (box: Box): boolean =>
   box.pending.length + box.done.length + box.undone.length + box.aside.length === 0
+
+/** A change put behind those that wait: two of one field that have not left yet are one. */
+export function waiting(pending: readonly Pending[], edit: BenchEdit): Pending[] {
+  const last = pending.at(-1)
+  const one = last && !last.sent ? merged(last.edit, edit) : null
+  return one
+    ? [...pending.slice(0, -1), ...one.map(edit => ({ deed: last!.deed, edit }))]
+    : [...pending, { deed: v4(), edit }]
+}
 
 /** As stored: with the time it was kept. */
 const Kept = z.object({
@@ -29,15 +46,20 @@ const Kept = z.object({
   aside: z.array(z.object({ edit: z.unknown(), why: z.string() })).default([]),
   at: z.number().default(0),
 })
+const Waiting = z.object({ deed: z.uuid(), edit: z.unknown(), sent: z.boolean().optional() })
 const notReadable = 'it was kept by another version of Fair Tin, and cannot be read any more.'
 /** A box read back: a change that can no longer be read is set aside, and keeps no other from going through. */
 export function readBox(raw: unknown): (Box & { at: number }) | undefined {
   const kept = Kept.safeParse(raw).data
   if (!kept) return undefined
-  const read = kept.pending.map(edit => ({ edit, is: BenchEdit.safeParse(edit).data }))
+  const read = kept.pending.map(one => {
+    // an older build kept the bare change, without an id
+    const { deed, edit, sent } = Waiting.safeParse(one).data ?? { deed: v4(), edit: one, sent: true }
+    return { deed, edit, sent, is: BenchEdit.safeParse(edit).data }
+  })
   return {
     at: kept.at,
-    pending: read.flatMap(({ is }) => (is ? [is] : [])),
+    pending: read.flatMap(({ deed, sent, is }) => (is ? [{ deed, edit: is, ...(sent ? { sent } : {}) }] : [])),
     aside: [...kept.aside, ...read.flatMap(({ edit, is }) => (is ? [] : [{ edit, why: notReadable }]))],
     done: Deeds.safeParse(kept.done).data ?? [],
     undone: Deeds.safeParse(kept.undone).data ?? [],
@@ -49,7 +71,7 @@ const day = 24 * 60 * 60 * 1000
 
 const shelf = 'fair-tin-window'
 function newWindowName(): string {
-  const made = Math.random().toString(36).slice(2)
+  const made = v4()
   try {
     sessionStorage.setItem(shelf, made)
   } catch {

@@ -8,9 +8,11 @@ import {
   inverse,
   type RefusedEdit,
 } from '@fair-tin/core/edit'
+import type { Ingredient } from '@fair-tin/core/model'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { holdable } from '../../ui/holdable'
-import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox } from './outbox'
+import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox, waiting } from './outbox'
+import { together } from './useBooks'
 
 export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string }
 const pause = 250
@@ -44,8 +46,15 @@ export function isOlder(served: BenchThings, than: BenchThings): boolean {
   )
 }
 
+const noRest: readonly Ingredient[] = []
 /** `address` takes the saves. `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
-export function useBenchEdits(served: Served, address: string, onStale: () => void) {
+export function useBenchEdits(
+  served: Served,
+  address: string,
+  onStale: () => void,
+  /** The rest of the larder, as far as it is known. */
+  rest: readonly Ingredient[] = noRest,
+) {
   const [base, setBase] = useState(served)
   const latest = useRef(served)
   const stand = useCallback((next: Served) => {
@@ -64,6 +73,8 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const busy = useRef(false)
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
   const failures = useRef(0)
+  const early = useRef(0)
+  const takeBack = useRef<() => void>(() => {})
   const productId = served.product.id
 
   const keep = useCallback((next: Box) => {
@@ -77,6 +88,12 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
     busy.current = true
     setState({ kind: 'saving' })
     const sending = now.current.pending.slice(0, mostSent)
+    // from here on each may be done already, though its answer is lost: none of them is changed any more
+    if (sending.some(one => !one.sent))
+      keep({
+        ...now.current,
+        pending: now.current.pending.map((one, at) => (at < sending.length ? { ...one, sent: true } : one)),
+      })
     const leave = (aside: readonly Aside[]) =>
       keep({
         ...now.current,
@@ -87,14 +104,14 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
       const answer = await fetch(address, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ edits: sending }),
+        body: JSON.stringify({ edits: sending.map(({ deed, edit }) => ({ ...edit, deed })) }),
       })
       const said = (await answer.json()) as Answer | { problem: string; refused?: RefusedEdit[] }
       if ('problem' in said) {
         if (passing(answer.status)) throw new Error(said.problem)
         // it would be refused for ever: the rest is not to wait behind it
         failures.current = 0
-        leave(said.refused ?? sending.map(edit => ({ edit, why: said.problem })))
+        leave(said.refused ?? sending.map(({ edit }) => ({ edit, why: said.problem })))
         setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
         return
       }
@@ -139,6 +156,8 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
       if (gone) return
       outbox.current = opened
       const { left } = opened
+      const asked = early.current
+      early.current = 0
       if (isEmpty(left) && now.current === emptyBox) return
       keep({
         pending: [...left.pending, ...now.current.pending],
@@ -146,6 +165,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
         undone: now.current.done.length > 0 ? [] : left.undone,
         aside: [...left.aside, ...now.current.aside],
       })
+      for (let at = 0; at < asked; at++) takeBack.current()
       void flush()
     })
     const again = () => void flush()
@@ -180,7 +200,7 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   const put = useCallback(
     (edits: readonly BenchEdit[], change: (box: Box) => Partial<Box>) => {
       const before = now.current
-      keep({ ...before, ...change(before), pending: [...before.pending, ...holdable(edits)] })
+      keep({ ...before, ...change(before), pending: holdable(edits).reduce(waiting, before.pending) })
       clearTimeout(timer.current)
       timer.current = setTimeout(flush, pause)
     },
@@ -204,12 +224,15 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
   )
   const undo = useCallback(() => {
     const last = now.current.done.at(-1)
+    // asked before the store was read: what an earlier visit did is taken back once it is known
+    if (!last && !outbox.current) early.current++
     if (last)
       put([...last].reverse().map(inverse), ({ done, undone }) => ({
         done: done.slice(0, -1),
         undone: [...undone, last],
       }))
   }, [put])
+  takeBack.current = undo
   const redo = useCallback(() => {
     const last = now.current.undone.at(-1)
     if (last) put(last, ({ done, undone }) => ({ done: [...done, last], undone: undone.slice(0, -1) }))
@@ -227,14 +250,16 @@ export function useBenchEdits(served: Served, address: string, onStale: () => vo
       put(instead ? [instead] : [], ({ aside }) => ({ aside: aside.filter(other => other !== one) })),
     [put],
   )
+  const known = useMemo(() => ({ ...base, ingredients: together(base.ingredients, rest) }), [base, rest])
   const things = useMemo(() => {
-    if (box.pending.length === 0) return base
+    if (box.pending.length === 0) return known
+    const edits = box.pending.map(one => one.edit)
     // things named for the first time, until the save brings them
-    const named = box.pending.flatMap(freshIn)
-    const unknown = named.filter(one => !base.ingredients.some(known => known.id === one.id))
-    const from = unknown.length === 0 ? base : { ...base, ingredients: [...base.ingredients, ...unknown] }
-    return applyBenchEdits(from, box.pending).things
-  }, [base, box.pending])
+    const named = edits.flatMap(freshIn)
+    const unknown = named.filter(one => !known.ingredients.some(other => other.id === one.id))
+    const from = unknown.length === 0 ? known : { ...known, ingredients: [...known.ingredients, ...unknown] }
+    return applyBenchEdits(from, edits).things
+  }, [known, box.pending])
   return {
     things,
     pending: box.pending.length,

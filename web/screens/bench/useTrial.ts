@@ -2,6 +2,7 @@
 import { applyEdit, type BenchEdit, bodyOf, freshIn, RecipeBody, type RecipeEdit } from '@fair-tin/core/edit'
 import type { Recipe } from '@fair-tin/core/model'
 import { useCallback, useEffect, useState } from 'react'
+import { v4 } from 'uuid'
 import { z } from 'zod'
 
 const Fresh = z.array(z.object({ id: z.string(), name: z.string() }))
@@ -75,7 +76,7 @@ export function useTrial(product: string) {
       deed: readonly RecipeEdit[] = [],
     ) => {
       const begun: TrialInHand = {
-        id: `trial-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 6)}`,
+        id: `trial-${v4()}`,
         name: '',
         notes: '',
         body: bodyOf(recipe),

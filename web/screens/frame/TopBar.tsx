@@ -1,7 +1,7 @@
 // Which market is in view, and who is working.
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
-import type { Findable, Person } from '@fair-tin/data'
+import type { Person } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { toast } from 'sonner'
@@ -13,14 +13,12 @@ import { chooseMarket, useMarket } from './market'
 
 export function TopBar({
   bakery,
-  things,
   staff,
   person,
   markets,
   market,
 }: {
   bakery: string
-  things: Findable[]
   staff: Person[]
   person: string | undefined
   markets: Option[]
@@ -41,7 +39,7 @@ export function TopBar({
     })
   return (
     <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
-      <Finder things={things} />
+      <Finder />
       <span className="pl-2 text-quiet max-lg:hidden">{bakery}</span>
       <span className="mr-auto" />
       <KeyHelp />

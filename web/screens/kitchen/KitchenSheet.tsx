@@ -1,6 +1,6 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
-import { carriesAClaim, type OnSite } from '@fair-tin/core/allergen'
+import { carriesAClaim } from '@fair-tin/core/allergen'
 import { goodForYears, proofOf } from '@fair-tin/core/ingredient'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
@@ -13,6 +13,7 @@ import {
   evidenceKindName,
   evidenceKinds,
   type Kitchen,
+  type OnSite,
 } from '@fair-tin/core/model'
 import { spokenDay, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import Link from 'next/link'
@@ -24,6 +25,7 @@ import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/Evid
 import { Scroller } from '../../ui/Group'
 import { holdable } from '../../ui/holdable'
 import { VerdictMark } from '../../ui/VerdictMark'
+import { useDeed } from '../deed'
 import type { Refusal } from '../outcome'
 import { keepKitchen } from './actions'
 import { Equipment } from './Equipment'
@@ -122,6 +124,7 @@ export function KitchenSheet({
   const [finances, setFinances] = useState(() => moneyDraft(kitchen))
   const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map())
   const [seen, setSeen] = useState(version)
+  const deed = useDeed()
   const [problems, setProblems] = useState<Refusal[]>([])
   const [saving, start] = useTransition()
   const refusal = (path: string) => problems.find(problem => problem.path === path)?.message
@@ -212,7 +215,7 @@ export function KitchenSheet({
         },
         evidence: papers.map(paper => evidenceOf(paper, evidence)),
       }
-      const outcome = await keepKitchen(holdable(next), seen).catch(() => null)
+      const outcome = await deed.outcome(id => keepKitchen(holdable(next), seen, id))
       if (!outcome)
         return setProblems([
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },

@@ -3,6 +3,7 @@
 import type { FileNote } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import type { EvidenceRow } from '../../ui/EvidenceRows'
+import { useDeed } from '../deed'
 
 const megabytes = (size: number) => (size < 100_000 ? `${Math.ceil(size / 1000)} kB` : `${(size / 1e6).toFixed(1)} MB`)
 
@@ -21,12 +22,18 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
       gone = true
     }
   }, [address])
+  const deed = useDeed()
   const keep = async (evidence: string, file: File | undefined) => {
     if (!file) return
     setBusy(evidence)
     try {
       const query = new URLSearchParams({ evidence, name: file.name })
-      const answer = await fetch(`${address}?${query}`, { method: 'POST', body: file })
+      const answer = await fetch(`${address}?${query}`, {
+        method: 'POST',
+        body: file,
+        headers: { 'idempotency-key': deed.id() },
+      })
+      if (answer.status < 500) deed.answered()
       const said = (await answer.json()) as { files: FileNote[] } | { problem: string }
       if ('problem' in said) setProblem(said.problem)
       else {

@@ -21,6 +21,7 @@ import { EvidenceRows } from '../../ui/EvidenceRows'
 import { Group, Scroller } from '../../ui/Group'
 import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
+import { useDeed } from '../deed'
 import type { Refusal } from '../outcome'
 import { AllergenFacts, proofOptions } from './AllergenFacts'
 import { keepIngredient, putBack, takeOut } from './actions'
@@ -136,13 +137,14 @@ export function IngredientSheet({
   const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
   const [picking, setPicking] = useState<'shelf' | null>(null)
 
+  const deed = useDeed()
   const keep = (over?: number) => {
     const built = ingredientFrom(sheet)
     if ('problems' in built) return setProblems(built.problems)
     setProblems([])
     start(async () => {
-      const outcome = await keepIngredient(holdable(built.ingredient), asNew ? null : (over ?? sheet.version)).catch(
-        () => null,
+      const outcome = await deed.outcome(id =>
+        keepIngredient(holdable(built.ingredient), asNew ? null : (over ?? sheet.version), id),
       )
       if (!outcome)
         return setProblems([

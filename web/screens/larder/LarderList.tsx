@@ -1,32 +1,15 @@
 // The larder: everything bought, with its price, what it carries, and how well that is proven.
 'use client'
-import { type ProofState, proofStateOf } from '@fair-tin/core/assess'
+import type { LarderFound, ProofState } from '@fair-tin/core/assess'
 import type { Mark } from '@fair-tin/core/claim'
-import { packInForce } from '@fair-tin/core/cost'
-import { alsoCalled } from '@fair-tin/core/ingredient'
-import { type AllergenCode, allergenCodes, allergenName, type Ingredient, type Kitchen } from '@fair-tin/core/model'
-import { toPlaces, weighed } from '@fair-tin/core/words'
+import { allergenCodes, allergenName } from '@fair-tin/core/model'
+import { weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useState } from 'react'
 import { Choose } from '../../ui/Choose'
 import { moneySign } from '../../ui/money'
 import { VerdictMark } from '../../ui/VerdictMark'
-import { pricePoints } from './PriceHistory'
-
-interface Row {
-  ingredient: Ingredient
-  perKg: string | null
-  /** Share the price moved by since the one before; null where there was none. */
-  moved: number | null
-  contains: string
-  may: string
-  unknown: number
-  proof: ReturnType<typeof proofStateOf>
-  uses: number
-  stock: number | null
-  /** Everything it can be found by. */
-  names: string
-}
+import { useLatest } from '../useLatest'
 
 const markOf: Record<ProofState, Mark> = {
   inForce: 'holds',
@@ -46,68 +29,36 @@ const proofOptions: { value: ProofState | typeof any; label: string }[] = [
   { value: 'inForce', label: 'In force' },
 ]
 
+/** So many rows are shown, and so many more each time they are asked for. */
+const rowsAtATime = 200
+
 export function LarderList({
-  ingredients,
-  uses,
+  first,
   stock,
-  today,
-  kitchen,
-  damaged,
+  currency,
 }: {
-  ingredients: Ingredient[]
-  uses: Record<string, number>
-  stock: Record<string, number>
-  today: string
-  kitchen: Pick<Kitchen, 'currency' | 'rates' | 'freeByNature'>
-  /** Ids of those that cannot be read. */
-  damaged: readonly string[]
+  /** What is shown where nothing is asked. */
+  first: LarderFound
+  /** Grams on hand, by ingredient. */
+  stock: Readonly<Record<string, number>>
+  currency: string
 }) {
   const [find, setFind] = useState('')
   const [carries, setCarries] = useState(any)
   const [supplier, setSupplier] = useState(any)
   const [proof, setProof] = useState<string>(any)
   const [used, setUsed] = useState(any)
-  const rows = useMemo<Row[]>(
-    () =>
-      ingredients.map(ingredient => {
-        const pack = packInForce(ingredient, kitchen.currency, today, kitchen.rates)
-        const points = pricePoints(ingredient.packs, kitchen, today).filter(one => one.from <= today)
-        const [before, now] = [points.at(-2), points.at(-1)]
-        const withStatus = (status: string) =>
-          allergenCodes
-            .filter(code => (ingredient.allergens[code]?.status ?? 'unknown') === status)
-            .map(code => allergenName[code])
-        const names = [ingredient.name, ingredient.standsFor ?? '', ingredient.labelName ?? '']
-        return {
-          ingredient,
-          perKg: 'unknown' in pack ? null : toPlaces((Number(pack.price) / pack.grams) * 1000, 2),
-          moved: before && now && before.perKilo > 0 ? now.perKilo / before.perKilo - 1 : null,
-          contains: withStatus('contains').join(', '),
-          may: withStatus('mayContain').join(', '),
-          unknown: withStatus('unknown').length,
-          proof: proofStateOf(ingredient, { today, kitchen }),
-          uses: uses[ingredient.id] ?? 0,
-          stock: stock[ingredient.id] ?? null,
-          names: [...names, ...names.flatMap(alsoCalled), ingredient.supplier ?? '', ingredient.article ?? '']
-            .join(' | ')
-            .toLowerCase(),
-        }
-      }),
-    [ingredients, uses, stock, today, kitchen],
+  const [most, setMost] = useState(rowsAtATime)
+  const asked = Object.entries({ find: find.trim(), carries, supplier, proof, used }).filter(
+    ([, value]) => value !== any && value !== '',
   )
-  const suppliers = useMemo(
-    () => [...new Set(ingredients.flatMap(one => (one.supplier ? [one.supplier] : [])))].sort(),
-    [ingredients],
-  )
-  const wanted = useDeferredValue(find.trim().toLowerCase())
-  const shown = rows.filter(
-    row =>
-      (wanted === '' || wanted.split(/\s+/).every(word => row.names.includes(word))) &&
-      (carries === any || (row.ingredient.allergens[carries as AllergenCode]?.status ?? 'unknown') !== 'free') &&
-      (supplier === any || row.ingredient.supplier === supplier) &&
-      (proof === any || row.proof.state === proof) &&
-      (used === any || (used === 'used') === row.uses > 0),
-  )
+  const query = new URLSearchParams([...asked, ...(most > rowsAtATime ? [['most', `${most}`]] : [])]).toString()
+  const address = query === '' ? null : `/api/v1/larder?${query}`
+  const answer = useLatest<LarderFound>(address, first)
+  const waiting = address !== null && answer?.to !== address
+  // what was found before stays until the next is there; where there is no answer nothing stands in for it
+  const none = { ...first, rows: [], found: 0 }
+  const { rows, found, of } = address === null || answer === null ? first : (answer.said ?? none)
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-2">
@@ -124,6 +75,7 @@ export function LarderList({
           className="field !w-56"
           aria-label="Find in the larder"
           placeholder="Find by any name or supplier"
+          maxLength={200}
           value={find}
           onChange={event => setFind(event.target.value)}
         />
@@ -146,7 +98,10 @@ export function LarderList({
             label="Supplier"
             value={supplier}
             onChange={setSupplier}
-            options={[{ value: any, label: 'Any supplier' }, ...suppliers.map(one => ({ value: one, label: one }))]}
+            options={[
+              { value: any, label: 'Any supplier' },
+              ...first.suppliers.map(one => ({ value: one, label: one })),
+            ]}
           />
         </div>
         <div className="w-36">
@@ -162,10 +117,15 @@ export function LarderList({
           />
         </div>
         <span role="status" className="text-quiet">
-          {shown.length} of {rows.length}
+          {found} of {of}
         </span>
       </div>
-      <div className="pane min-h-0 flex-1">
+      {answer?.problem && (
+        <p role="alert" className="text-breaks">
+          {answer.problem}
+        </p>
+      )}
+      <div className="pane min-h-0 flex-1" aria-busy={waiting}>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
         <section className="h-full overflow-auto" tabIndex={0} aria-label="Ingredients">
           <table className="w-full min-w-[1120px] border-collapse text-left">
@@ -173,9 +133,7 @@ export function LarderList({
               <tr className="border-b border-hair">
                 <th className="px-3 py-2 font-normal">Ingredient</th>
                 <th className="py-2 pr-3 font-normal">Supplier</th>
-                <th className="py-2 pr-1 text-right font-normal whitespace-nowrap">
-                  {moneySign(kitchen.currency)} per kg
-                </th>
+                <th className="py-2 pr-1 text-right font-normal whitespace-nowrap">{moneySign(currency)} per kg</th>
                 <th className="py-2 pr-3 text-right font-normal">moved</th>
                 <th className="py-2 pr-3 font-normal">Contains</th>
                 <th className="py-2 pr-3 font-normal">May contain</th>
@@ -186,17 +144,15 @@ export function LarderList({
               </tr>
             </thead>
             <tbody>
-              {shown.map(
-                ({ ingredient, perKg, moved, contains, may, unknown, proof: state, uses: count, stock: left }) => (
-                  <tr key={ingredient.id} className="h-6 border-b border-hair/60 hover:bg-page pointer-coarse:h-11">
+              {rows.map(
+                ({ id, name, supplier: from, perKg, moved, contains, may, unknown, proof: state, uses, damaged }) => (
+                  <tr key={id} className="h-6 border-b border-hair/60 hover:bg-page pointer-coarse:h-11">
                     <td className="px-3 py-0.5 font-semibold">
-                      <Link href={`/larder/${ingredient.id}`} className="text-navy underline-offset-2 hover:underline">
-                        {ingredient.name}
+                      <Link href={`/larder/${id}`} className="text-navy underline-offset-2 hover:underline">
+                        {name}
                       </Link>
                     </td>
-                    <td className="py-0.5 pr-3">
-                      {ingredient.supplier ?? <span className="text-quiet">not said</span>}
-                    </td>
+                    <td className="py-0.5 pr-3">{from ?? <span className="text-quiet">not said</span>}</td>
                     <td className="figure py-0.5 pr-1 text-right">
                       {perKg ?? <span className="font-text text-unproven">no price</span>}
                     </td>
@@ -212,7 +168,7 @@ export function LarderList({
                     </td>
                     <td className="py-0.5 pr-3">
                       <span className="inline-flex items-center gap-1.5">
-                        {damaged.includes(ingredient.id) ? (
+                        {damaged ? (
                           <>
                             <VerdictMark mark="breaks" size={12} /> damaged, cannot be read
                           </>
@@ -224,17 +180,22 @@ export function LarderList({
                       </span>
                     </td>
                     <td className="figure py-0.5 pr-3 text-right whitespace-nowrap">
-                      {left === null ? '' : weighed(left)}
+                      {stock[id] === undefined ? '' : weighed(stock[id])}
                     </td>
-                    <td className="figure py-0.5 pr-3 text-right">{count}</td>
+                    <td className="figure py-0.5 pr-3 text-right">{uses}</td>
                   </tr>
                 ),
               )}
             </tbody>
           </table>
-          {shown.length === 0 && (
+          {found > rows.length && (
+            <button type="button" className="do m-3" onClick={() => setMost(rows.length + rowsAtATime)}>
+              Show {Math.min(rowsAtATime, found - rows.length)} more of {found}
+            </button>
+          )}
+          {rows.length === 0 && !answer?.problem && (
             <p className="p-6 text-quiet">
-              {ingredients.length === 0
+              {of === 0
                 ? 'The larder is empty. Paste a recipe, and what it needs starts here; or add the first thing you buy.'
                 : 'Nothing here by that name, or behind these filters.'}
             </p>

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
 import { Group } from '../../ui/Group'
 import { ask } from '../ask'
+import { useDeed } from '../deed'
 
 type Shelf = { lots: Lot[] }
 
@@ -27,12 +28,19 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
       gone = true
     }
   }, [address])
+  const deed = useDeed()
   const send = async (grams: string, body: unknown, done: () => void) => {
     if (commaDoubt(grams)) return setProblem(commaDoubt(grams))
     setBusy(true)
-    const said = await ask<Shelf>(address, body)
+    const said = await ask<Shelf>(address, body, deed)
     setBusy(false)
-    if ('problem' in said) return setProblem(said.problem)
+    if ('problem' in said) {
+      setProblem(said.problem)
+      // what was refused may stand there already
+      const now = await ask<Shelf>(address)
+      if ('lots' in now) setLots(now.lots)
+      return
+    }
     setProblem('')
     setLots(said.lots)
     done()

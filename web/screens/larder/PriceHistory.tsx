@@ -1,10 +1,13 @@
 // How the price of a thing moved, as steps over time, with its table; and what else could be bought for the same shelf.
 'use client'
-import { converted } from '@fair-tin/core/cost'
+import { type PriceStep, pricePoints } from '@fair-tin/core/cost'
 import type { Kitchen, Pack } from '@fair-tin/core/model'
 import { daysAfter, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
 import type { Remote } from 'comlink'
-import { curveStepAfter, extent, line, scaleLinear, scaleTime, timeFormat } from 'd3'
+import { extent } from 'd3-array'
+import { scaleLinear, scaleTime } from 'd3-scale'
+import { curveStepAfter, line } from 'd3-shape'
+import { timeFormat } from 'd3-time-format'
 import Link from 'next/link'
 import { useEffect, useId, useState } from 'react'
 import { money } from '../../ui/money'
@@ -12,29 +15,6 @@ import { VerdictMark } from '../../ui/VerdictMark'
 import type { WhatChangesWorker } from '../../workers/whatChanges'
 
 const size = { width: 520, height: 120, left: 44, right: 8, top: 8, bottom: 20 }
-
-export interface PricePoint {
-  from: string
-  perKilo: number
-  pack: Pack
-}
-/** The cheapest by weight of each day on which a price began, in the kitchen's currency, oldest first. */
-export function pricePoints(
-  packs: readonly Pack[],
-  kitchen: Pick<Kitchen, 'currency' | 'rates'>,
-  today: string,
-): PricePoint[] {
-  const byDay = new Map<string, PricePoint>()
-  for (const pack of packs) {
-    const own = converted(pack, kitchen.currency, today, kitchen.rates)
-    if (!own || !(own.grams > 0)) continue
-    const perKilo = (Number(own.price) / own.grams) * 1000
-    if (!Number.isFinite(perKilo)) continue
-    const before = byDay.get(pack.from)
-    if (!before || perKilo < before.perKilo) byDay.set(pack.from, { from: pack.from, perKilo, pack })
-  }
-  return [...byDay.values()].sort((a, b) => (a.from < b.from ? -1 : 1))
-}
 
 export function PriceHistory({
   packs,
@@ -70,7 +50,7 @@ export function PriceHistory({
     [size.height - size.bottom, size.top],
   ).nice(3)
   const drawn = [...points, { ...points.at(-1)!, from: points.at(-1)!.from > today ? points.at(-1)!.from : today }]
-  const path = line<PricePoint>(
+  const path = line<PriceStep>(
     one => x(day(one.from)),
     one => y(one.perKilo),
   ).curve(curveStepAfter)(drawn)

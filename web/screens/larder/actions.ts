@@ -6,25 +6,28 @@ import { type Outcome, refused } from '../outcome'
 import { idFrom, refusals, saving } from '../save'
 
 /** `seen` is the version the edit began from; null for a new ingredient. */
-export async function keepIngredient(input: unknown, seen: number | null): Promise<Outcome<Ingredient>> {
+export async function keepIngredient(input: unknown, seen: number | null, deed: string): Promise<Outcome<Ingredient>> {
   const read = Ingredient.safeParse(input)
   if (!read.success) return refusals(read.error)
   const ingredient = read.data
-  return saving<Ingredient>(async sql => {
-    if (seen === null) {
-      const id = idFrom(ingredient.name)
-      await addIngredient(sql, { ...ingredient, id })
-      return { saved: true, id, version: 1 }
-    }
-    const saved = await saveIngredient(sql, ingredient, seen)
-    if (saved.saved) return { saved: true, id: ingredient.id, version: saved.version }
-    if (saved.conflict === 'removed')
-      return refused(
-        'This ingredient was taken out of the larder in another window. What you typed is still here: keep it as a new one, or restore the old one first.',
-        'removed',
-      )
-    return { saved: false, conflict: saved.conflict }
-  })
+  return saving<Ingredient>(
+    async sql => {
+      if (seen === null) {
+        const id = idFrom(ingredient.name)
+        await addIngredient(sql, { ...ingredient, id })
+        return { saved: true, id, version: 1 }
+      }
+      const saved = await saveIngredient(sql, ingredient, seen)
+      if (saved.saved) return { saved: true, id: ingredient.id, version: saved.version }
+      if (saved.conflict === 'removed')
+        return refused(
+          'This ingredient was taken out of the larder in another window. What you typed is still here: keep it as a new one, or restore the old one first.',
+          'removed',
+        )
+      return { saved: false, conflict: saved.conflict }
+    },
+    { deed, asked: { ingredient, seen } },
+  )
 }
 
 export async function takeOut(id: string): Promise<Outcome> {

@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
+import { useDeed } from '../deed'
 import type { Outcome } from '../outcome'
 import { setCancelled, setPacks, takeOrder } from './actions'
 
@@ -26,16 +27,17 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
   const [busy, start] = useTransition()
   const [draft, setDraft] = useState({ day: daysAfter(today, 1), product: '', packs: '', forWhom: '' })
   const [problem, setProblem] = useState('')
+  const deed = useDeed()
   /** `typed`: the number it is about, as it was typed. */
-  const act = (work: () => Promise<Outcome>, done: () => void, typed = '') =>
+  const act = (work: () => Promise<Outcome | null>, done: () => void, typed = '') =>
     start(async () => {
       if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
       const outcome = await work().catch(() => null)
       const said = outcome === null ? noAnswer : 'problems' in outcome ? outcome.problems[0]!.message : ''
       setProblem(said)
-      if (said !== '') return
-      done()
+      // also what was refused may stand there already
       router.refresh()
+      if (said === '') done()
     })
   const days = [...new Set(orders.map(one => one.day))]
   return (
@@ -51,7 +53,10 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
         onSubmit={event => {
           event.preventDefault()
           act(
-            () => takeOrder({ ...draft, packs: draft.packs.trim() === '' ? undefined : typedNumber(draft.packs) }),
+            () => {
+              const packs = draft.packs.trim() === '' ? undefined : typedNumber(draft.packs)
+              return deed.outcome(id => takeOrder({ ...draft, packs }, id))
+            },
             () => setDraft(now => ({ ...now, packs: '', forWhom: '' })),
             draft.packs,
           )

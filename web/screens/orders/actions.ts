@@ -6,15 +6,18 @@ import { idFrom, refusals, saving } from '../save'
 
 const gone = 'This order was cancelled in another window.'
 
-export async function takeOrder(input: unknown): Promise<Outcome> {
+export async function takeOrder(input: unknown, deed: string): Promise<Outcome> {
   const read = OrderDraft.safeParse(input)
   if (!read.success) return refusals(read.error)
-  return saving(async sql => {
-    const id = idFrom(`order ${read.data.product}`)
-    return (await addOrder(sql, id, read.data))
-      ? { saved: true, id, version: 1 }
-      : refused('This product was taken out in another window. Choose another.', 'product')
-  })
+  return saving(
+    async sql => {
+      const id = idFrom(`order ${read.data.product}`)
+      return (await addOrder(sql, id, read.data))
+        ? { saved: true, id, version: 1 }
+        : refused('This product was taken out in another window. Choose another.', 'product')
+    },
+    { deed, asked: read.data },
+  )
 }
 
 export async function setPacks(id: string, packs: unknown): Promise<Outcome> {

@@ -12,6 +12,7 @@ import { Group, Scroller } from '../../ui/Group'
 import { money } from '../../ui/money'
 import type { PriceListWorker } from '../../workers/priceList'
 import { ask } from '../ask'
+import { useDeed } from '../deed'
 import { largestTable } from './cells'
 
 type Opened = { name: string; head: string[][]; count: number }
@@ -85,10 +86,11 @@ export function PriceListImport({
     setProgress(null)
     setRead(said)
   }
+  const deed = useDeed()
   const take = async () => {
     if (!read || !columns) return
     setTaking(true)
-    const said = await ask<{ added: number }>('/api/v1/prices', { supplier, columns, changes: read.changes })
+    const said = await ask<{ added: number }>('/api/v1/prices', { supplier, columns, changes: read.changes }, deed)
     if ('problem' in said) setProblem(said.problem)
     else {
       toast(`${said.added} new ${said.added === 1 ? 'price' : 'prices'} from ${supplier}.`)

@@ -1,9 +1,7 @@
 // From pasted text, or a kept recipe, to a recipe that can be kept.
 'use client'
 import type { Recipe } from '@fair-tin/core/model'
-import { roleInStep } from '@fair-tin/core/reading'
-import { openFact } from '@fair-tin/core/recipe'
-import { capital, spokenList } from '@fair-tin/core/words'
+import { spokenList } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState, useTransition } from 'react'
@@ -11,23 +9,19 @@ import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
+import { useDeed } from '../deed'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
-import { ClaimTicks } from './ClaimTicks'
-import {
-  broughtBy,
-  Draft,
-  type DraftLine,
-  draftFromRecipe,
-  draftLine,
-  headedAnew,
-  openInDraft,
-  questionsOf,
-  tinText,
-  withoutUnit,
-} from './draft'
+import { draftField } from './DraftField'
+import { broughtBy, Draft, type DraftLine, tinText } from './draft'
+import { draftFromRecipe, draftLine } from './draftFrom'
+import { headedAnew, madeApart, unanswered } from './draftHeadings'
+import { questionsOf, withoutUnit } from './draftQuestions'
+import { OpenInDraft } from './OpenInDraft'
 import { PasteRecipe } from './PasteRecipe'
 import { type Larder, ReadingTable } from './ReadingTable'
+import { bakeText } from './recipeFrom'
+import { SellIt } from './SellIt'
 import { understand } from './understand'
 
 const cups = [
@@ -44,6 +38,20 @@ const spoons = [
   { value: 'au', label: 'Australian spoon, 20 ml' },
 ]
 
+const shownAtTheField: ReadonlySet<string> = new Set([
+  'name',
+  'pieces',
+  'bakeLoss',
+  'tin',
+  'oven',
+  'minutes',
+  'packGrams',
+  'packPieces',
+  'keepsDays',
+  'keepsMark',
+  'keepsStorage',
+])
+
 /** Kept in the browser until saved, so that a reload loses nothing. */
 const shelf = (id: string | undefined) => `fair-tin-reading-${id ?? 'new'}`
 function remember(key: string, value: unknown) {
@@ -55,7 +63,20 @@ function remember(key: string, value: unknown) {
   }
 }
 
-export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Recipe; sold?: string | undefined }) {
+export function Reading({
+  larder,
+  recipe,
+  sold,
+  person,
+  today,
+}: {
+  larder: Larder
+  recipe?: Recipe
+  sold?: string | undefined
+  /** Who answers here, and on which day. */
+  person: string
+  today: string
+}) {
   const router = useRouter()
   const [text, setText] = useState('')
   const [draft, setDraft] = useState<Draft | null>(recipe ? draftFromRecipe(recipe) : null)
@@ -102,6 +123,17 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     [edit],
   )
   const onHeading = useCallback((from: string, to: string) => edit(now => headedAnew(now, from, to)), [edit])
+  const onPart = useCallback(
+    (heading: string) => {
+      if (!draft) return
+      const asked = unanswered(draft, heading)
+      if (asked) return void toast(`Answer “${asked.text}” first: in a part of its own it would be out of sight.`)
+      const before = draft
+      edit(now => madeApart(now, heading, larder.parts))
+      toast(`${heading} is a part of its own now.`, { action: { label: 'Undo', onClick: () => edit(() => before) } })
+    },
+    [edit, draft, larder.parts],
+  )
   const onRemove = useCallback(
     (line: string) => {
       if (!draft) return
@@ -118,12 +150,12 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     setProblems([])
     put(read.draft, written)
   }
+  const deed = useDeed()
   const keep = (over?: number) => {
     if (!draft) return
     start(async () => {
-      const outcome = await keepRecipe(holdable(over === undefined ? draft : { ...draft, seen: over })).catch(
-        () => null,
-      )
+      const asked = holdable(over === undefined ? draft : { ...draft, seen: over })
+      const outcome = await deed.outcome(id => keepRecipe(asked, id))
       if (!outcome)
         return setProblems([
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
@@ -139,7 +171,6 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
     })
   }
 
-  const open = useMemo(() => (draft ? openInDraft(draft, larder) : []), [draft, larder])
   const bring = draft?.bring
   const here = useMemo<Larder>(
     () => ({
@@ -162,11 +193,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           },
         ]
       : []),
-    ...problems.filter(
-      problem =>
-        !problem.path.startsWith('lines.') &&
-        !['name', 'pieces', 'bakeLoss', 'tin', 'packGrams', 'packPieces'].includes(problem.path),
-    ),
+    ...problems.filter(problem => !problem.path.startsWith('lines.') && !shownAtTheField.has(problem.path)),
   ]
 
   if (!draft)
@@ -185,27 +212,10 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
   const bare = withoutUnit(draft)
   const unsure = draft.lines.filter(line => questionsOf(line).length > 0).length
   const fresh = new Set(draft.lines.flatMap(line => ('fresh' in line.of ? [line.of.fresh.toLowerCase()] : []))).size
-  const textField = (
-    name: 'name' | 'pieces' | 'bakeLoss' | 'packGrams' | 'packPieces',
-    label: string,
-    className: string,
-    hint?: string,
-  ) => (
-    <label className={`flex flex-col text-[13px] text-quiet ${className}`}>
-      {label}
-      <input
-        className="field text-ink"
-        value={draft[name]}
-        aria-invalid={refusals.has(name) || undefined}
-        placeholder={hint}
-        maxLength={300}
-        onChange={event => edit(now => ({ ...now, [name]: event.target.value }))}
-      />
-      {refusals.has(name) && <span className="text-breaks">{refusals.get(name)}</span>}
-    </label>
-  )
+  const field = draftField(draft, edit, refusals)
+  const baked = bakeText(draft)
   return (
-    <section className="flex min-h-0 flex-1 flex-col gap-2">
+    <section className="flex min-h-0 flex-1 flex-col gap-2 max-md:overflow-auto">
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="mr-auto text-3xl">{recipe ? `Edit ${recipe.name}` : 'Read it over'}</h1>
         <p className="text-quiet" role="status">
@@ -217,9 +227,9 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
         </p>
       </div>
       <div className="flex flex-wrap items-start gap-2.5">
-        {textField('name', 'Name', 'min-w-52 flex-1')}
-        {textField('pieces', 'Pieces', 'w-20')}
-        {textField('bakeLoss', 'Bake loss %', 'w-24', '10')}
+        {field('name', 'Name', 'min-w-52 flex-1')}
+        {field('pieces', 'Pieces', 'w-20')}
+        {field('bakeLoss', 'Bake loss %', 'w-24', '10')}
         <div className="flex w-44 flex-col text-[13px] text-quiet">
           Cups are
           <Choose label="Cup" value={draft.cup} options={cups} onChange={cup => edit(now => ({ ...now, cup }))} />
@@ -234,18 +244,9 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
             onChange={spoon => edit(now => ({ ...now, spoon }))}
           />
         </div>
-        <label className="flex w-36 flex-col text-[13px] text-quiet">
-          Tin
-          <input
-            className="field text-ink"
-            value={tinText(draft)}
-            placeholder="20 cm square"
-            aria-invalid={refusals.has('tin') || undefined}
-            maxLength={80}
-            onChange={event => edit(now => ({ ...now, tin: event.target.value }))}
-          />
-          {refusals.has('tin') && <span className="text-breaks">{refusals.get('tin')}</span>}
-        </label>
+        {field('tin', 'Tin', 'w-36', '20 cm square', tinText(draft))}
+        {field('oven', 'Oven', 'w-28', '180 °C', baked.oven)}
+        {field('minutes', 'Minutes', 'w-24', '25–30', baked.minutes)}
       </div>
       <Problems list={general} />
       {bare.length > 0 && (
@@ -268,15 +269,20 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           }}
         />
       )}
-      <div className="pane flex min-h-0 flex-1 flex-col">
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
-        <section className="min-h-0 flex-1 overflow-auto" tabIndex={0} aria-label="Lines as read">
+      <div className="pane flex min-h-0 flex-1 flex-col max-md:flex-none">
+        <section
+          className="min-h-0 flex-1 overflow-auto max-md:overflow-visible"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+          tabIndex={0}
+          aria-label="Lines as read"
+        >
           <ReadingTable
             lines={draft.lines}
             larder={here}
             onChange={onChange}
             onRemove={onRemove}
             onHeading={onHeading}
+            onPart={onPart}
             refusals={refusals}
           />
           <form
@@ -307,33 +313,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
               Add the line
             </button>
           </form>
-          {open.map(food => (
-            <p key={food.word} className="flex flex-wrap items-baseline gap-2 border-t border-hair px-3 py-1.5">
-              <span className="text-unproven">{capital(openFact(food))}.</span>
-              <button
-                type="button"
-                className="word-link"
-                onClick={() =>
-                  edit(now => ({
-                    ...now,
-                    lines: [
-                      ...now.lines,
-                      {
-                        ...draftLine(food.word, larder.ingredients, larder.parts),
-                        role: roleInStep(
-                          food.where === 'step' ? (now.method.split('\n')[food.at] ?? '') : '',
-                          food.word,
-                        ),
-                      },
-                    ],
-                  }))
-                }
-              >
-                Make it a line
-              </button>
-              <span className="text-[13px] text-quiet">Or keep it, and say on the bench why it is not in it.</span>
-            </p>
-          ))}
+          <OpenInDraft draft={draft} larder={here} person={person} today={today} edit={edit} />
           <div className="grid gap-3 border-t border-hair p-3 md:grid-cols-2">
             <label className="flex flex-col text-[13px] text-quiet">
               Method, one step a row
@@ -357,9 +337,7 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           </div>
         </section>
       </div>
-      {!sold && draft.sell && (
-        <ClaimTicks claims={draft.claims} onChange={claims => edit(now => ({ ...now, claims }))} />
-      )}
+      {!sold && <SellIt draft={draft} edit={edit} field={field} markProblem={refusals.get('keepsMark')} />}
       <div className="flex flex-wrap items-end gap-3">
         <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
           {saving ? 'Keeping …' : 'Keep the recipe'}
@@ -376,23 +354,6 @@ export function Reading({ larder, recipe, sold }: { larder: Larder; recipe?: Rec
           <button type="button" className="do" onClick={() => put(null, text)}>
             Back to the text
           </button>
-        )}
-        {!sold && (
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-[24px] accent-damson"
-              checked={draft.sell}
-              onChange={event => edit(now => ({ ...now, sell: event.target.checked }))}
-            />
-            I sell it, in packs of
-          </label>
-        )}
-        {!sold && draft.sell && (
-          <>
-            {textField('packPieces', 'pieces', 'w-20')}
-            {textField('packGrams', 'net weight, g', 'w-40', 'worked out')}
-          </>
         )}
       </div>
     </section>

@@ -6,7 +6,8 @@ import { roleName, roles } from '@fair-tin/core/model'
 import { CircleHelp, Trash2 } from 'lucide-react'
 import { memo } from 'react'
 import { Choose, type Option } from '../../ui/Choose'
-import { type DraftLine, onShelf, questionsOf, readAmounts } from './draft'
+import { amountsOf, type DraftLine } from './draft'
+import { onShelf, questionsOf } from './draftQuestions'
 import { Pick } from './Pick'
 
 export const roleOptions: Option[] = roles.map(role => ({ value: role, label: roleName[role] }))
@@ -22,6 +23,7 @@ export function ReadingTable({
   onChange,
   onRemove,
   onHeading,
+  onPart,
   refusals,
 }: {
   lines: readonly DraftLine[]
@@ -30,6 +32,8 @@ export function ReadingTable({
   onRemove: (key: string) => void
   /** A heading called otherwise. */
   onHeading: (from: string, to: string) => void
+  /** The lines under a heading made a part. */
+  onPart: (heading: string) => void
   refusals: ReadonlyMap<string, string>
 }) {
   return (
@@ -56,6 +60,7 @@ export function ReadingTable({
             onChange={onChange}
             onRemove={onRemove}
             onHeading={onHeading}
+            onPart={onPart}
             amountProblem={refusals.get(`lines.${line.key}.amount`)}
             ofProblem={refusals.get(`lines.${line.key}.of`)}
           />
@@ -72,6 +77,7 @@ const Row = memo(function Row({
   onChange,
   onRemove,
   onHeading,
+  onPart,
   amountProblem,
   ofProblem,
 }: {
@@ -81,6 +87,7 @@ const Row = memo(function Row({
   onChange: (key: string, change: Partial<DraftLine>) => void
   onRemove: (key: string) => void
   onHeading: (from: string, to: string) => void
+  onPart: (heading: string) => void
   amountProblem: string | undefined
   ofProblem: string | undefined
 }) {
@@ -89,7 +96,7 @@ const Row = memo(function Row({
   if (amountProblem && !questions.includes(amountProblem)) questions.unshift(amountProblem)
   const shelf = line.asks && 'fresh' in line.of ? onShelf(line.of.fresh) : null
   const said = line.text || 'new line'
-  const unreadable = 'problem' in readAmounts(line.amount) || amountProblem !== undefined
+  const unreadable = 'problem' in amountsOf(line) || amountProblem !== undefined
   return (
     <>
       {headed && (
@@ -98,13 +105,22 @@ const Row = memo(function Row({
             {line.heading === '' ? (
               'The rest'
             ) : (
-              <input
-                className="field max-w-xs font-head font-bold text-navy"
-                aria-label={`Heading “${line.heading}”`}
-                defaultValue={line.heading}
-                maxLength={80}
-                onBlur={event => onHeading(line.heading, event.target.value.trim())}
-              />
+              <span className="flex flex-wrap items-center gap-3">
+                <input
+                  className="field max-w-xs font-head font-bold text-navy"
+                  aria-label={`Heading “${line.heading}”`}
+                  defaultValue={line.heading}
+                  maxLength={80}
+                  onBlur={event => onHeading(line.heading, event.target.value.trim())}
+                />
+                <button
+                  type="button"
+                  className="word-link font-body text-[13px] font-normal pointer-coarse:min-h-[44px]"
+                  onClick={() => onPart(line.heading)}
+                >
+                  Make it a part
+                </button>
+              </span>
             )}
           </td>
         </tr>

@@ -1,27 +1,23 @@
 import { recipeFile } from '@fair-tin/core/exchange'
 import { type Line, type Recipe, unknownIngredient } from '@fair-tin/core/model'
 import { readRecipe } from '@fair-tin/core/reading'
+import { bakeOf } from '@fair-tin/core/recipe'
 import { describe, expect, it } from 'vitest'
 import { recipes } from '../../../demo/recipes'
-import {
-  type Draft,
-  draftFromFile,
-  draftFromReading,
-  draftFromRecipe,
-  headedAnew,
-  onShelf,
-  questionsOf,
-  readAmounts,
-  recipeFrom,
-  tinText,
-  withoutUnit,
-} from './draft'
+import { type Draft, readAmounts, tinText } from './draft'
+import { draftFromFile, draftFromReading, draftFromRecipe } from './draftFrom'
+import { headedAnew, madeApart, unanswered } from './draftHeadings'
+import { onShelf, openInDraft, questionsOf, withoutUnit } from './draftQuestions'
+import { bakeText, readKeeps, recipeFrom } from './recipeFrom'
 
 const larder = [
   { id: 'flour', name: 'buckwheat flour' },
   { id: 'salt', name: 'fine sea salt', standsFor: 'salt' },
 ]
-const parts = [{ id: 'blend', name: 'House flour blend' }]
+const parts = [
+  { id: 'blend', name: 'House flour blend' },
+  { id: 'biscuits', name: 'Ginger biscuits' },
+]
 const read = (text: string): Draft => draftFromReading(readRecipe(text), larder, parts)
 const built = (draft: Draft, id = 'new') => recipeFrom(draft, id, name => `made-${name}`)
 const good = (draft: Draft) => {
@@ -260,5 +256,91 @@ describe('what the reading page lets her put right', () => {
       'noAddedSugar',
     ])
     expect(read('Slice\n\n100 g buckwheat flour').claims).toEqual([])
+  })
+  it('heat and time: as the method says, as she writes, and never against a method written since', () => {
+    const draft = read('Buns\nOven 160 fan, 25-30 min\n\n100 g buckwheat flour\n\nMix and bake.')
+    expect(bakeText(draft)).toEqual({ oven: '160 °C, fan', minutes: '25–30 min' })
+    expect(bakeOf(good(draft).steps)).toEqual({ celsius: 160, fan: true, minutes: { from: 25, to: 30 } })
+    const told = read('Buns\n\n100 g buckwheat flour\n\nMix.\nBake at 180 °C for 20 minutes.')
+    expect(bakeText({ ...told, method: 'Bake at 170 °C for 35 minutes.' })).toEqual({
+      oven: '170 °C',
+      minutes: '35 min',
+    })
+    expect(bakeOf(good({ ...told, minutes: '1 h 10 min', oven: '350 F' }).steps)).toEqual({
+      celsius: 180,
+      minutes: { from: 70 },
+    })
+    for (const [field, typed] of [
+      ['oven', 'quite hot'],
+      ['oven', '900'],
+      ['minutes', 'a while'],
+      ['minutes', '0'],
+    ] as const)
+      expect(built({ ...told, [field]: typed })).toMatchObject({ problems: [{ path: field }] })
+  })
+  it('how it keeps: proposed from the text, and which date it is only she says', () => {
+    const draft = read('Buns\n\n100 g buckwheat flour\n\nBake.\nKeeps 5 days in an airtight tin.')
+    expect(readKeeps(draft)).toMatchObject({ path: 'keepsMark' })
+    expect(readKeeps({ ...draft, keepsMark: 'useBy' })).toEqual({
+      days: 5,
+      mark: 'useBy',
+      storage: 'in an airtight tin',
+    })
+    expect(readKeeps({ ...draft, keepsDays: '' })).toBeUndefined()
+    for (const keepsDays of ['soon', '0', '1.5', '-3'])
+      expect(readKeeps({ ...draft, keepsDays, keepsMark: 'bestBefore' })).toMatchObject({ path: 'keepsDays' })
+  })
+  it('a heading made a part: every line of it comes along, and nothing of it is asked again', () => {
+    const draft = read(
+      'Sesame buns\n\nFor the filling\n100 g buckwheat flour\n30 g dried figs\nFor the top\n5 g salt\n\nStir the figs into the filling.',
+    )
+    const apart = madeApart(draft, draft.lines[0]!.heading, parts)
+    expect(apart.lines.map(line => line.amount)).toEqual(['1 making', '5 g'])
+    expect(apart.bring.map(one => one.draft.lines.map(line => line.text))).toEqual([
+      ['100 g buckwheat flour', '30 g dried figs'],
+    ])
+    expect(openInDraft(apart, { ingredients: larder, parts })).toEqual(
+      openInDraft(draft, { ingredients: larder, parts }),
+    )
+    expect(built({ ...apart.bring[0]!.draft, bring: [] }, 'part')).toMatchObject({ recipe: { name: 'Filling' } })
+    expect(openInDraft({ ...apart.bring[0]!.draft, bring: [] }, { ingredients: larder, parts })).toEqual([])
+    expect(madeApart(draft, 'no such', parts)).toBe(draft)
+    expect(madeApart(draft, draft.lines[0]!.heading, [{ id: 'x', name: 'filling' }]).bring[0]!.draft.name).toBe(
+      'Filling 2',
+    )
+  })
+  it('no part is made of lines that want an answer: it would be out of sight', () => {
+    const draft = read('Buns\n\nFor the base\n100 g buckwheat\n5 g salt\nFor the top\n5 g salt')
+    const [base, , top] = draft.lines.map(line => line.heading)
+    expect(unanswered(draft, base!)?.text).toBe('100 g buckwheat')
+    expect(unanswered(draft, top!)).toBeUndefined()
+    const settled = { ...draft, lines: draft.lines.map(line => ({ ...line, asks: false })) }
+    expect(built({ ...madeApart(settled, base!, parts).bring[0]!.draft, bring: [] })).toHaveProperty('recipe')
+  })
+  it('a part by its pieces or by whole makings: a bare number is asked about', () => {
+    const line = (text: string) => read(`Buns\n\n${text}`).lines[0]!
+    expect(line('3 pieces of ginger biscuits').amount).toBe('3 pieces')
+    expect(line('1 batch ginger biscuits').amount).toBe('1 making')
+    expect(questionsOf(line('12 ginger biscuits'))).toEqual(['Whole makings of it? Write “12 pieces” or “12 makings”.'])
+    // also where it is said only here that it is a part, and not where it is said what it counts
+    const picked = { ...line('12 oat thins'), of: { recipe: 'biscuits' }, asks: false }
+    expect(questionsOf(picked)).toHaveLength(1)
+    for (const amount of ['12 pieces', '12 makings', '300 g', '1'])
+      expect(questionsOf({ ...picked, amount })).toEqual([])
+    const of = (amount: string) => {
+      const draft = read('Buns\n\n12 ginger biscuits')
+      const { amount: written, form } = good({ ...draft, lines: [{ ...draft.lines[0]!, amount }] }).lines[0]!
+      return [written?.value, form]
+    }
+    expect([of('12 pieces'), of('12'), of('2 makings')]).toEqual([
+      [12, 'piece'],
+      [12, undefined],
+      [2, undefined],
+    ])
+    const again = draftFromRecipe(good(read('Buns\n\n3 pieces of ginger biscuits')))
+    expect(again.lines[0]!.amount).toBe('3 pieces')
+    // a number alone goes on counting what it counted
+    const more = good({ ...again, lines: [{ ...again.lines[0]!, amount: '4' }] }).lines[0]!
+    expect([more.amount?.value, more.form]).toEqual([4, 'piece'])
   })
 })

@@ -1,7 +1,8 @@
 // From a pasted text or an opened file to a draft, or in words why there is none.
 import { ownRecipeIn } from '@fair-tin/core/exchange'
 import { readRecipe } from '@fair-tin/core/reading'
-import { type Draft, draftFromFile, draftFromReading, mostLines } from './draft'
+import { type Draft, mostLines } from './draft'
+import { draftFromFile, draftFromReading } from './draftFrom'
 import type { Larder } from './ReadingTable'
 
 /** Letters of a recipe as text; a page or a file may be longer, as most of it is not the recipe. */

@@ -1,6 +1,6 @@
 // How a route answers when it cannot do what was asked: in words, with a status.
 
-import { DamagedRow } from '@fair-tin/data'
+import { DamagedRow, KeptOtherwise } from '@fair-tin/data'
 import { ZodError } from 'zod'
 import { NobodyAtTheBench } from '../../../bakery'
 import { nobodyAtTheBench } from '../../../screens/outcome'
@@ -20,7 +20,7 @@ export class Refused extends Error {
 export function refusal(error: unknown): Response {
   if (error instanceof NobodyAtTheBench) return problem(401, nobodyAtTheBench)
   if (error instanceof Refused) return problem(error.status, error.message)
-  if (error instanceof DamagedRow) return problem(409, error.message)
+  if (error instanceof DamagedRow || error instanceof KeptOtherwise) return problem(409, error.message)
   if (error instanceof ZodError) return problem(422, error.issues[0]?.message ?? 'This cannot be kept.')
   console.error(error)
   return problem(503, 'The database did not answer.')

@@ -1,3 +1,4 @@
+import { carriedTo } from '@fair-tin/core/assess'
 import { damageOf } from '@fair-tin/core/model'
 import { isFrozen, partOnBench, productsWith } from '@fair-tin/core/recipe'
 import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
@@ -31,10 +32,11 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
   const sold = workbook.products.find(product => product.recipe === id)
   if (sold) redirect(`/products/${sold.id}`)
   const part = partOnBench(workbook, recipe)
+  const goesInto = productsWith(workbook, id)
   return (
     <Bench
       key={id}
-      workbook={{ ...workbook, products: [part] }}
+      workbook={carriedTo(workbook, part, goesInto)}
       stamp={stamp}
       stock={stock}
       orders={[]}
@@ -43,7 +45,7 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
       productId={part.id}
       market={market}
       person={person}
-      goesInto={productsWith(workbook, id)}
+      goesInto={goesInto}
     />
   )
 }

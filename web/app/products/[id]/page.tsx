@@ -1,3 +1,4 @@
+import { carriedTo } from '@fair-tin/core/assess'
 import { damageOf } from '@fair-tin/core/model'
 import { listOrders, partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
@@ -28,11 +29,12 @@ export default async function OneProduct({
   ])
   const damage = damageOf(workbook, 'product', id)
   if (damage) return <DamagedThing damage={damage} />
-  if (!workbook.products.some(one => one.id === id)) notFound()
+  const product = workbook.products.find(one => one.id === id)
+  if (!product) notFound()
   return (
     <Bench
       key={id}
-      workbook={{ ...workbook, products: workbook.products.filter(one => one.id === id) }}
+      workbook={carriedTo(workbook, product)}
       stamp={stamp}
       stock={stock}
       orders={orders}

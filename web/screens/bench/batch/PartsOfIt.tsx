@@ -5,6 +5,7 @@ import { weighed } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { ask } from '../../ask'
+import { useDeed } from '../../deed'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../Lid'
 
@@ -27,9 +28,10 @@ export function PartsOfIt({ workbook, recipe, batch, stock, onStock }: LidProps)
 
 function PartRow({ need, onStock }: { need: PartNeed; onStock: LidProps['onStock'] }) {
   const [busy, setBusy] = useState(false)
+  const deed = useDeed()
   const move = async (grams: number, reason: string, done: string) => {
     setBusy(true)
-    const said = await ask<{ stock: Record<string, number> }>('/api/v1/parts', { part: need.part, grams, reason })
+    const said = await ask<{ stock: Record<string, number> }>('/api/v1/parts', { part: need.part, grams, reason }, deed)
     setBusy(false)
     if ('problem' in said) return void toast.error(said.problem)
     onStock(said.stock)

@@ -8,7 +8,7 @@ import { Choose } from '../../../ui/Choose'
 import { moneySign } from '../../../ui/money'
 import type { LidProps } from '../Lid'
 import { putField, readField } from '../productEdit'
-import { TypedField } from './TypedField'
+import { TypedField } from '../TypedField'
 
 const workPer = [
   { value: 'batch', label: 'a batch' },

@@ -17,7 +17,7 @@ import { Choose } from '../../../ui/Choose'
 import { money, moneySign } from '../../../ui/money'
 import type { LidProps } from '../Lid'
 import { putField, readField } from '../productEdit'
-import { TypedField } from './TypedField'
+import { TypedField } from '../TypedField'
 
 const ways = [
   { value: 'margin', label: 'margin, of the net price' },

@@ -3,7 +3,7 @@
 import { breakEven, costOverTime, premiumOf, sensitivities, withPriceTimes } from '@fair-tin/core/assess'
 import { type FullCost, fullCostOf } from '@fair-tin/core/cost'
 import { daysAfter, percent, toPlaces } from '@fair-tin/core/words'
-import { scaleLinear } from 'd3'
+import { scaleLinear } from 'd3-scale'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choose } from '../../../ui/Choose'
 import { money, moneySign } from '../../../ui/money'

@@ -1,8 +1,8 @@
 // Parts on the shelf: what is there, and putting some there or taking it.
 import { movePart, partsOnShelf } from '@fair-tin/data'
 import { z } from 'zod'
-import { changing } from '../../../../bakery'
 import { problem, Refused, refusal } from '../answer'
+import { changingOnce } from '../changingOnce'
 import { jsonOf } from '../jsonOf'
 
 const Body = z.object({
@@ -19,15 +19,18 @@ export async function POST(request: Request) {
   if (!body.success) return problem(422, body.error.issues[0]!.message)
   const { part, grams, reason } = body.data
   try {
-    return Response.json(
-      await changing(async sql => {
+    const stock = await changingOnce(
+      request,
+      body.data,
+      async sql => {
         const [recipe] = await sql`select 1 from recipe_in_force where id = ${part.split('@')[0]!}`
         if (!recipe) throw new Refused(410, 'This part is no longer among the recipes.')
         if (!(await movePart(sql, part, grams, reason)))
           throw new Refused(409, 'Less is on the shelf than that: somebody took some a moment ago.')
-        return { stock: await partsOnShelf(sql) }
-      }),
+      },
+      partsOnShelf,
     )
+    return Response.json({ stock })
   } catch (error) {
     return refusal(error)
   }

@@ -3,8 +3,9 @@ import { PriceColumns } from '@fair-tin/core/exchange'
 import { Currency, Pack } from '@fair-tin/core/model'
 import { columnsOf, rememberColumns, takePrices } from '@fair-tin/data'
 import { z } from 'zod'
-import { changing, reading } from '../../../../bakery'
+import { reading } from '../../../../bakery'
 import { problem, refusal } from '../answer'
+import { changingOnce } from '../changingOnce'
 import { jsonOf } from '../jsonOf'
 
 const Body = z.object({
@@ -36,7 +37,7 @@ export async function POST(request: Request) {
   if (!body.success) return problem(422, `These prices cannot be read: ${body.error.issues[0]?.message}`)
   const { supplier, columns, changes } = body.data
   try {
-    const added = await changing(async sql => {
+    const added = await changingOnce(request, body.data, async sql => {
       await rememberColumns(sql, supplier, columns)
       return takePrices(sql, changes)
     })

@@ -1,7 +1,9 @@
 // Files kept with an ingredient's evidence: known by their own bytes, limited in size, written once.
+import { createHash } from 'node:crypto'
 import { fileType, findIngredient, keepFile, largestFile, listFiles } from '@fair-tin/data'
-import { changing, reading } from '../../../../../../bakery'
+import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { changingOnce } from '../../../changingOnce'
 
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
@@ -33,11 +35,15 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
       `${name} is no PDF and no picture, whatever its name says. Only PDF, PNG, JPEG and WebP are kept.`,
     )
   try {
-    const files = await changing(async sql => {
-      if (!(await findIngredient(sql, id))) throw new Refused(410, 'This ingredient was taken out in another window.')
-      await keepFile(sql, { id: crypto.randomUUID(), ingredient: id, evidence, name, type, bytes })
-      return listFiles(sql, id)
-    })
+    const files = await changingOnce(
+      request,
+      { id, evidence, name, bytes: createHash('sha256').update(bytes).digest('hex') },
+      async sql => {
+        if (!(await findIngredient(sql, id))) throw new Refused(410, 'This ingredient was taken out in another window.')
+        await keepFile(sql, { id: crypto.randomUUID(), ingredient: id, evidence, name, type, bytes })
+      },
+      sql => listFiles(sql, id),
+    )
     return Response.json({ files })
   } catch (error) {
     return refusal(error)

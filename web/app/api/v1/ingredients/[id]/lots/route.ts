@@ -1,8 +1,9 @@
 // Deliveries of an ingredient by lot: the list, one more, and what is taken of one.
 import { addDelivery, Delivery, findIngredient, listLots, takeStock } from '@fair-tin/data'
 import { z } from 'zod'
-import { changing, reading } from '../../../../../../bakery'
+import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { changingOnce } from '../../../changingOnce'
 import { jsonOf } from '../../../jsonOf'
 
 const Body = z.union([
@@ -33,20 +34,24 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   }
   const { data } = body
   try {
-    const lots = await changing(async sql => {
-      if (!(await findIngredient(sql, id))) throw new Refused(410, 'This ingredient was taken out in another window.')
-      if ('delivery' in data) {
-        const known = await listLots(sql, id)
-        if (known.some(one => one.lot === data.delivery.lot && one.received === data.delivery.received))
-          throw new Refused(409, `Lot ${data.delivery.lot} of that day is on file already.`)
-        await addDelivery(sql, crypto.randomUUID(), id, data.delivery)
-      } else {
-        const lot = (await listLots(sql, id)).find(one => one.id === data.take)
-        if (!lot || !(await takeStock(sql, data.take, data.grams, data.reason)))
-          throw new Refused(409, `There is less left of that lot: ${lot?.left ?? 0} g.`)
-      }
-      return listLots(sql, id)
-    })
+    const lots = await changingOnce(
+      request,
+      { id, ...data },
+      async sql => {
+        if (!(await findIngredient(sql, id))) throw new Refused(410, 'This ingredient was taken out in another window.')
+        if ('delivery' in data) {
+          const known = await listLots(sql, id)
+          if (known.some(one => one.lot === data.delivery.lot && one.received === data.delivery.received))
+            throw new Refused(409, `Lot ${data.delivery.lot} of that day is on file already.`)
+          await addDelivery(sql, crypto.randomUUID(), id, data.delivery)
+        } else {
+          const lot = (await listLots(sql, id)).find(one => one.id === data.take)
+          if (!lot || !(await takeStock(sql, data.take, data.grams, data.reason)))
+            throw new Refused(409, `There is less left of that lot: ${lot?.left ?? 0} g.`)
+        }
+      },
+      sql => listLots(sql, id),
+    )
     return Response.json({ lots })
   } catch (error) {
     return refusal(error)

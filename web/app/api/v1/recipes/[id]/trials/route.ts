@@ -1,8 +1,9 @@
 // Trials of a recipe: the list, keeping one, closing one.
 import { closeTrial, keepTrial, listTrials, lockRecipe, TrialDraft } from '@fair-tin/data'
 import { z } from 'zod'
-import { changing, reading } from '../../../../../../bakery'
+import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { changingOnce } from '../../../changingOnce'
 import { jsonOf } from '../../../jsonOf'
 
 const Body = z.union([
@@ -28,14 +29,18 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
     return problem(422, issue?.message ?? 'This trial cannot be read.')
   }
   try {
-    const trials = await changing(async sql => {
-      if (!(await lockRecipe(sql, id))) throw new Refused(410, 'This recipe was taken out in another window.')
-      if ('keep' in body.data) {
-        if (!(await keepTrial(sql, id, body.data.keep)))
-          throw new Refused(409, 'This trial was closed in another window. Keep it under a new name.')
-      } else await closeTrial(sql, id, body.data.close.id, body.data.close.how)
-      return listTrials(sql, id)
-    })
+    const trials = await changingOnce(
+      request,
+      { id, ...body.data },
+      async sql => {
+        if (!(await lockRecipe(sql, id))) throw new Refused(410, 'This recipe was taken out in another window.')
+        if ('keep' in body.data) {
+          if (!(await keepTrial(sql, id, body.data.keep)))
+            throw new Refused(409, 'This trial was closed in another window. Keep it under a new name.')
+        } else await closeTrial(sql, id, body.data.close.id, body.data.close.how)
+      },
+      sql => listTrials(sql, id),
+    )
     return Response.json({ trials })
   } catch (error) {
     return refusal(error)

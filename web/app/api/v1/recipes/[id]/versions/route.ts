@@ -1,8 +1,9 @@
 // Kept versions of a recipe: the list, and keeping one more.
 import { keepVersion, listVersions, lockRecipe } from '@fair-tin/data'
 import { z } from 'zod'
-import { changing, reading } from '../../../../../../bakery'
+import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
+import { changingOnce } from '../../../changingOnce'
 import { jsonOf } from '../../../jsonOf'
 
 const Body = z.object({
@@ -27,14 +28,21 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   if (!body.success) return problem(422, body.error.issues[0]!.message)
   const { name, reason, seen } = body.data
   try {
-    const versions = await changing(async sql => {
-      const recipe = await lockRecipe(sql, id)
-      if (!recipe) throw new Refused(410, 'This recipe was taken out in another window.')
-      if (recipe.version !== seen)
-        throw new Refused(409, 'The recipe changed in another window a moment ago. Look at it once more, then keep it.')
-      await keepVersion(sql, recipe, name, reason)
-      return listVersions(sql, id)
-    })
+    const versions = await changingOnce(
+      request,
+      { id, name, reason },
+      async sql => {
+        const recipe = await lockRecipe(sql, id)
+        if (!recipe) throw new Refused(410, 'This recipe was taken out in another window.')
+        if (recipe.version !== seen)
+          throw new Refused(
+            409,
+            'The recipe changed in another window a moment ago. Look at it once more, then keep it.',
+          )
+        await keepVersion(sql, recipe, name, reason)
+      },
+      sql => listVersions(sql, id),
+    )
     return Response.json({ versions })
   } catch (error) {
     return refusal(error)

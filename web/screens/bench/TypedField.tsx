@@ -1,23 +1,28 @@
-// A field of the cost face: every key is seen at once, what cannot be stays typed with its problem.
+// A field of a face of the lid: every key is seen at once, what cannot be stays typed with its problem.
 'use client'
 import { useId } from 'react'
-import { type Hands, type Reads, useTyped } from '../useTyped'
+import { type Hands, type Reads, useTyped } from './useTyped'
 
 export function TypedField({
   label,
   value,
   read,
   hands,
+  hint,
   bare = false,
   text = false,
+  wide = false,
 }: {
   label: string
   value: string
   read: Reads
   hands: Hands
+  hint?: string
   /** The label stands elsewhere: it is only read out. */
   bare?: boolean
   text?: boolean
+  /** Over both columns. */
+  wide?: boolean
 }) {
   const { typed, problem, open, type, keep, cancel } = useTyped(read, hands, !text)
   const id = useId()
@@ -30,7 +35,8 @@ export function TypedField({
       aria-invalid={problem !== '' || undefined}
       className={`field text-ink ${text ? '' : 'figure'}`}
       inputMode={text ? 'text' : 'decimal'}
-      maxLength={text ? 80 : 14}
+      maxLength={text ? 300 : 14}
+      placeholder={hint}
       value={typed ?? value}
       onFocus={() => typed === null && open(value)}
       onChange={event => {
@@ -58,7 +64,7 @@ export function TypedField({
       {said}
     </>
   ) : (
-    <div className="text-[12.5px] text-quiet">
+    <div className={`text-[13px] text-quiet ${wide ? 'col-span-2' : ''}`}>
       <label htmlFor={fieldId}>{label}</label>
       {field}
       {said}

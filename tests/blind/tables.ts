@@ -1,0 +1,32 @@
+// Lines and statements, each with what a person reads in it, written down before the reader was run on any. All invented; what they
+// hold is common practice. A row a case; each set was written and committed by itself, and run once before anything was mended for it.
+// Of a line: the text, its amount ("2~3 tbsp" is a range, nothing is no amount), the thing without its state. Of a statement: the
+// text, what is in it, what may be, what is said not to be; "nuts" and "gluten" are the groups, said without a kind.
+import { readFileSync } from 'node:fs'
+
+export type SaidLine = readonly [text: string, amount: string, item: string]
+export interface SaidStatement {
+  text: string
+  contains: string
+  may: string
+  absent: string
+}
+
+/** The rows under "# name" of a table in this folder, cell by cell. */
+function rowsOf(file: string, set: string): string[][] {
+  const parts = readFileSync(new URL(file, import.meta.url), 'utf8').split(/^# (\w+)\n/m)
+  const rows = parts[parts.indexOf(set) + 1] ?? ''
+  return rows
+    .split('\n')
+    .filter(row => row !== '')
+    .map(row => row.split(' ¦ ').map(cell => cell.replace(/\\n/g, '\n')))
+}
+export const linesOf = (set: string): SaidLine[] =>
+  rowsOf('lines.txt', set).map(([text = '', amount = '', item = '']) => [text, amount, item])
+export const statementsOf = (set: string): SaidStatement[] =>
+  rowsOf('statements.txt', set).map(([text = '', contains = '', may = '', absent = '']) => ({
+    text,
+    contains,
+    may,
+    absent,
+  }))
