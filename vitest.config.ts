@@ -9,6 +9,7 @@ const project = (name: string, include: string[]) => ({
     isolate: false,
     testTimeout: 60_000,
     hookTimeout: 60_000,
+    setupFiles: ['./tests/sameDraws.ts'],
   },
 })
 export default defineConfig({

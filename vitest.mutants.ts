@@ -21,6 +21,7 @@ export default defineConfig({
       'tests/outside/{attack,twoMarkets,unitedStates,rounding,energy}.test.ts',
     ],
     env: { FAIR_TIN_BAKERIES: '80' },
+    setupFiles: ['./tests/sameDraws.ts'],
     environment: 'node',
     pool: 'threads',
     isolate: false,

@@ -97,12 +97,19 @@ export function costed(workbook: Workbook, productId: string): FullCost {
 
 /**
  * What a window needs to judge a product, and those `beside` it, before it knows the rest of the books: all that they rest on,
- * and of the rest what shows in them. Without its recipe nothing else is needed.
+ * and of the rest what shows in them. Without its recipe it rests on what it highlights.
  */
 export function carriedTo(workbook: Workbook, product: Product, beside: readonly Product[] = []): Workbook {
   const recipe = byId(workbook.recipes).get(product.recipe)
-  if (!recipe) return { ...workbook, products: [product], recipes: [], ingredients: [] }
-  const all = slice(workbook, recipe, [product], beside)
+  const highlighted = ({ id }: { id: string }) => product.highlighted?.includes(id) ?? false
+  const all = recipe
+    ? slice(workbook, recipe, [product], beside)
+    : {
+        ...workbook,
+        products: [product],
+        recipes: workbook.recipes.filter(highlighted),
+        ingredients: workbook.ingredients.filter(highlighted),
+      }
   const { onSite, names } = elsewhereOf(workbook)
   return { ...all, elsewhere: { onSite, names: namesWritten(names, all.recipes) } }
 }
