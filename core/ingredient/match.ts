@@ -1,4 +1,6 @@
 // Which thing in the larder a written name means. A near miss is a question, never a silent choice.
+
+import { stem } from '../words/stem'
 import { mentions } from './lexicon'
 import { alsoCalled } from './synonyms'
 
@@ -24,13 +26,12 @@ const idle = new Set([
   'gluten',
   'free',
 ])
-const stem = (word: string) => word.replace(/ies$/, 'y').replace(/(?<!s)s$/, '')
 const words = (name: string): Set<string> =>
   new Set((name.toLowerCase().match(/\p{L}+/gu) ?? []).map(stem).filter(word => !idle.has(word)))
 /** The word a name ends in, before what stands behind a comma. */
 const headOf = (name: string): string => [...words(name.split(',')[0]!)].at(-1) ?? ''
 /** What may stand behind a name and leave it the same thing: "cocoa powder" is cocoa, "oat milk" is no oats. */
-const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|halve|leaf|pod|block|stick|drop|yolk|white)$/
+const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|leaf|pod|block|stick|drop|yolk|white)$/
 const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
 /** What a name warns of: a name may not be matched to one that warns of something else. */
 const warns = (name: string) => [...new Set(mentions(name).map(mention => mention.code))].sort().join()

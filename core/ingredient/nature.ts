@@ -1,5 +1,6 @@
 // Things that can carry neither gluten nor any allergen but their own, in nature or process. A house list, editable.
 // Common practice, no published source.
+import { stem } from '../words/stem'
 
 export const freeByNature: readonly string[] = [
   'water',
@@ -57,10 +58,7 @@ function plainName(name: string): string {
     .split(/[,(]/)[0]!
     .trim()
     .replace(/^(?:fresh|ripe|raw) /, '')
-  return head
-    .replace(/ies$/, 'y')
-    .replace(/(?<=[oe]s|ch|sh)es$/, '')
-    .replace(/(?<!s)s$/, '')
+  return head.replace(/\p{L}+$/u, stem)
 }
 
 const plainNames = new WeakMap<readonly string[], ReadonlySet<string>>()

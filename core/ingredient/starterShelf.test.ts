@@ -5,8 +5,9 @@ import { typicalGramsPerMl } from '../measure/density'
 import { allergenCodes } from '../model/allergen'
 import { Ingredient } from '../model/ingredient'
 import { doubtsAbout } from '../nutrition/plausible'
+import { stems } from '../words/stem'
 import { mentions } from './lexicon'
-import { isFreeByNature } from './nature'
+import { freeByNature, isFreeByNature } from './nature'
 import { starterShelf } from './starterShelf'
 
 const things = starterShelf.map(one => one.ingredient)
@@ -17,6 +18,14 @@ describe('the starter shelf', () => {
     expect(things.length).toBeGreaterThanOrEqual(120)
     expect(new Set(things.map(one => one.id)).size).toBe(things.length)
     for (const one of things) expect(Ingredient.safeParse(one).error?.issues, one.name).toBeUndefined()
+  })
+  it('keeps its things apart by the stems of their names', () => {
+    const keys = things.map(one => stems(one.name, 1).join(' '))
+    expect(keys.filter((key, at) => keys.indexOf(key) !== at)).toEqual([])
+  })
+  it('knows one thing and several of it alike', () => {
+    const severalOf = (name: string) => name.replace(/(?<=[^aeiou])y$/, 'ie').replace(/(?<=ch|sh|s|x)$/, 'e')
+    for (const name of freeByNature) expect(isFreeByNature({ name: `${severalOf(name)}s` }), name).toBe(true)
   })
   it('says of every value that it is typical and from memory, and none that cannot be', () => {
     for (const one of things) {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { type Given, labelled } from '../../tests/fixtures/labelled'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
 import type { Ingredient } from '../model/ingredient'
@@ -296,4 +297,89 @@ describe('what stands around it', () => {
         keeps: { days: 40, mark: 'useBy', storage: '' },
       }).particulars,
     ).toMatchObject({ date: 'Use by 3 January 2027', lot: 'L261124' }))
+})
+
+describe('the rest of a label', () => {
+  const of = (given: Partial<Given> = {}) =>
+    labelled({ ingredients: [sampleIngredient('flour')], lines: [sampleLine('flour', 100)], ...given })
+  it('goes by its legal name where it has one', () => {
+    expect(of().name).toBe('Cake')
+    expect(of({ product: { legalName: 'Sponge cake' } }).name).toBe('Sponge cake')
+  })
+  it('says quantity, portions, storage, operator and lot, in full', () => {
+    expect(of({ product: { netWeight: 120, pieces: 2, pieceName: 'bun' } }).particulars).toEqual({
+      netQuantity: '120 g',
+      netGrams: 120,
+      serving: 'per bun (60 g)',
+      servingHeads: ['per bun', '(60 g)'],
+      portions: '2 × bun of 60 g.',
+      pieceGrams: 60,
+      date: 'Best before 27 November 2026',
+      storage: 'Cool.',
+      operator: 'Test Bakehouse, 1 Nowhere Lane',
+      lot: 'L261124',
+    })
+    expect(of().particulars).toMatchObject({
+      portions: '1 × piece of 100 g.',
+      serving: 'per piece (100 g)',
+      date: 'Best before 27 November 2026',
+      storage: 'Cool.',
+    })
+    expect(of({ market: 'us' }).particulars).toMatchObject({ portions: null, date: 'Best by November 27, 2026' })
+    expect(of({ market: 'eu' }).particulars.operator).toBe('Test Importer, 2 Nowhere Lane')
+    expect(of({ product: { keeps: { days: 1, mark: 'useBy', storage: '' } } }).particulars).toMatchObject({
+      date: 'Use by 25 November 2026',
+      storage: null,
+    })
+    // no portions beside a table that is not there
+    expect(of({ ingredients: [sampleIngredient('flour', { nutrients: {} })] }).particulars.portions).toBeNull()
+    expect(
+      of({ change: book => ({ ...book, kitchen: { ...book.kitchen, operator: undefined as never } }) }).particulars
+        .operator,
+    ).toBeNull()
+  })
+  it('leaves out what is exempt, and says why; what is contained by something else too is contained', () => {
+    const oil = carrying('refined oil', 'soy', 'contains', { exemptAllergens: ['soy'] })
+    const exempt = of({ ingredients: [oil], lines: [sampleLine('refined oil', 10)] })
+    expect([exempt.contains, exempt.mayContain]).toEqual([[], []])
+    expect(exempt.leftOut).toHaveLength(1)
+    expect(exempt.leftOut[0]).toMatch(/^Refined oil: .*soy.*\.$/i)
+    const both = of({
+      ingredients: [oil, carrying('paste', 'soy', 'contains')],
+      lines: [sampleLine('refined oil', 10), sampleLine('paste', 10)],
+    })
+    expect(both.contains).toEqual(['soya'])
+    expect(of().leftOut).toEqual([])
+  })
+  it('warns of what the kitchen shares, but for what is in it', () => {
+    const shares =
+      (...allergens: ('sesame' | 'celery' | 'coconut')[]) =>
+      (book: Workbook): Workbook => ({
+        ...book,
+        kitchen: {
+          ...book.kitchen,
+          crossContact: allergens.map(allergen => ({ allergen, control: 'shared' as const })),
+        },
+      })
+    expect(of({ change: shares('sesame', 'celery', 'coconut') }).mayContain).toEqual(['celery', 'sesame'])
+    expect(of({ ingredients: [carrying('flour', 'sesame', 'contains')], change: shares('sesame') }).mayContain).toEqual(
+      [],
+    )
+  })
+  it('tells what is served beside, and each notice of the claims that hold once', () => {
+    const beside = of({
+      ingredients: [sampleIngredient('flour'), carrying('cream', 'milk', 'contains')],
+      lines: [sampleLine('flour', 10), sampleLine('cream', 5, { role: 'beside' })],
+      product: { claims: ['vegan', 'dairyFree', 'eggFree'] },
+    })
+    expect(beside.beside).toEqual(['Served beside it: cream, which contains milk. No claim covers it.'])
+    expect(beside.claims).toEqual(['vegan', 'dairy-free', 'egg-free'])
+    expect(new Set(beside.notices).size).toBe(beside.notices.length)
+    expect(
+      of({ product: { claims: ['dairyFree'] }, ingredients: [carrying('flour', 'milk', 'unknown')] }),
+    ).toMatchObject({
+      claims: [],
+      notices: [],
+    })
+  })
 })

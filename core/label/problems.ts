@@ -1,6 +1,6 @@
 // What stands between a label and a signature: each thing in a sentence, with where it is and what would mend it.
 
-import { contradictionMend, kitchenFindings } from '../allergen/crossContact'
+import { contradictionMend } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
 import { claimsIn } from '../claim/claimsInText'
@@ -258,8 +258,7 @@ export function problemsOf(
       record.control === 'cleaned' &&
       record.allergen !== 'gluten' &&
       codes.includes(record.allergen) &&
-      rolledUp(found[record.allergen]) !== 'contains' &&
-      !kitchenFindings(workbook, record.allergen).every(one => one.proven)
+      rolledUp(found[record.allergen]) !== 'contains'
     )
       problems.push({
         what: `${record.equipment ?? 'The kitchen'} is cleaned of ${allergenName[record.allergen]} but not tested.`,

@@ -49,9 +49,10 @@ const stemsOf = (text: string): string =>
 
 /** Said of any food: by themselves they name a thing to eat, whatever kind of it. */
 const general =
-  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasse|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'.split(
-    '|',
-  )
+  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasses|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'
+    .split('|')
+    .map(stemsOf)
+
 /** Never a question: in every kitchen, in every method, and nothing by itself. */
 const idle = new Set(['water', 'ice', 'boiling water', 'tap water', 'cold water'])
 
