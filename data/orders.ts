@@ -1,20 +1,8 @@
 // What is ordered for which day: sales units of a product, and for whom.
-import { IsoDate } from '@fair-tin/core/model'
-import { z } from 'zod'
+import { OrderDraft } from '@fair-tin/core/model'
 import { written } from './damage'
 import type { BakerySql } from './withBakery'
 
-export const OrderDraft = z.object({
-  day: IsoDate,
-  product: z.string().min(1, 'Choose what is ordered.'),
-  packs: z
-    .number('Say how many packs, as a whole number.')
-    .int('Say how many packs, as a whole number.')
-    .positive('An order is at least one pack.')
-    .max(100_000, 'Over 100,000 packs? Check the number.'),
-  forWhom: z.string().trim().max(120, 'Keep the name under 120 letters.'),
-})
-export type OrderDraft = z.infer<typeof OrderDraft>
 export interface Order extends OrderDraft {
   id: string
 }
@@ -35,12 +23,24 @@ export async function addOrder(sql: BakerySql, id: string, given: OrderDraft): P
   return rows.length === 1
 }
 
-/** How many packs instead; false where the order is gone. */
-export async function changeOrder(sql: BakerySql, id: string, packs: number): Promise<boolean> {
-  const count = OrderDraft.shape.packs.parse(packs)
+/** One order under a lock, and whether it is cancelled; null where there is none. */
+export async function findOrder(sql: BakerySql, id: string): Promise<{ order: OrderDraft; cancelled: boolean } | null> {
+  const [row] = await sql<(OrderDraft & { cancelled: boolean })[]>`
+    select day, product_id as product, packs, for_whom as "forWhom", cancelled_at is not null as cancelled
+    from order_line where id = ${id} for update`
+  if (!row) return null
+  const { cancelled, ...order } = row
+  return { order: { ...order }, cancelled }
+}
+
+/** Other packs, or for somebody else; day and product are those it was taken for. False where the order is gone. */
+export async function changeOrder(sql: BakerySql, id: string, given: OrderDraft): Promise<boolean> {
+  const { packs, forWhom } = written(OrderDraft, given)
   return (
-    (await sql`update order_line set packs = ${count} where id = ${id} and cancelled_at is null returning 1`).length ===
-    1
+    (
+      await sql`update order_line set packs = ${packs}, for_whom = ${forWhom}
+        where id = ${id} and cancelled_at is null returning 1`
+    ).length === 1
   )
 }
 

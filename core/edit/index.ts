@@ -14,4 +14,16 @@ export {
 } from './benchEdit'
 export { merged } from './merge'
 export { applyEdit, before, bodyOf, RecipeBody, type RecipeEdit, Written, writtenOf } from './recipeEdit'
+export {
+  inverseOfSheetEdit,
+  KitchenSheet,
+  making,
+  type SheetClash,
+  SheetEdit,
+  type SheetKind,
+  sheetEdits,
+  sheetKinds,
+  takeSheetEdits,
+  takingOut,
+} from './sheetEdit'
 export { type RefusedEdit, type Taken, takeEdits } from './takeEdits'

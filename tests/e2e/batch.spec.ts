@@ -417,13 +417,13 @@ test('a Fair Tin file brings a recipe back whole, with the part that is not here
 
 test('an order sent again after its answer was lost stands once', async ({ page }) => {
   await page.goto('/orders')
-  await loseFirstAnswer(page, '**/orders')
+  await loseFirstAnswer(page, '**/api/v1/sheets')
   await choose(page, 'What is ordered', 'Orange almond torte')
   await page.getByLabel('Packs', { exact: true }).fill('7')
   await page.getByLabel('For whom').fill('the once stall')
   const take = page.getByRole('button', { name: 'Take the order' })
   await take.click()
-  await expect(page.getByText('The server did not answer.')).toBeVisible()
+  await expect(page.getByText('The server does not answer.')).toBeVisible()
   await take.click()
   const mine = page.getByRole('listitem').filter({ hasText: 'the once stall' })
   await expect(mine).toHaveCount(1)

@@ -46,14 +46,3 @@ export async function saving<T>(
     }
   }
 }
-
-/** An id from a name: "Damson & buckwheat slice" becomes "damson-buckwheat-slice-x3f9". */
-export function idFrom(name: string): string {
-  const stem = name
-    .toLowerCase()
-    .normalize('NFKD')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 40)
-  return `${stem || 'item'}-${crypto.randomUUID().slice(0, 8)}`
-}

@@ -1,6 +1,7 @@
 // The kitchen itself: who answers for the food, and for each allergen how it is kept out, with the proof.
 'use client'
 import { carriesAClaim } from '@fair-tin/core/allergen'
+import { sheetEdits, KitchenSheet as WholeKitchen } from '@fair-tin/core/edit'
 import { goodForYears, proofOf } from '@fair-tin/core/ingredient'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
@@ -19,15 +20,14 @@ import { spokenDay, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { Fragment, useState, useTransition } from 'react'
-import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { type EvidenceRow, EvidenceRows, evidenceOf, rowOf } from '../../ui/EvidenceRows'
 import { Scroller } from '../../ui/Group'
-import { holdable } from '../../ui/holdable'
 import { VerdictMark } from '../../ui/VerdictMark'
-import { useDeed } from '../deed'
 import type { Refusal } from '../outcome'
-import { keepKitchen } from './actions'
+import { SheetClashes } from '../SheetClashes'
+import { SheetHistory } from '../SheetHistory'
+import { type Sent, tellKept, useSheet } from '../useSheet'
 import { Equipment } from './Equipment'
 import { equipmentDraft, equipmentFrom } from './equipment'
 import { Money } from './Money'
@@ -94,13 +94,11 @@ function Contradicted({ by }: { by: readonly OnSite[] }) {
 export function KitchenSheet({
   kitchen,
   evidence,
-  version,
   today,
   shown,
 }: {
   kitchen: Kitchen
   evidence: Evidence[]
-  version: number
   today: string
   /** By allergen: what shows that it is on the site. */
   shown: Record<string, readonly OnSite[]>
@@ -123,8 +121,9 @@ export function KitchenSheet({
   const [equipment, setEquipment] = useState(() => equipmentDraft(kitchen))
   const [finances, setFinances] = useState(() => moneyDraft(kitchen))
   const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map())
-  const [seen, setSeen] = useState(version)
-  const deed = useDeed()
+  const typed = [rows, papers, operator, abroad, years, currency, rates, equipment, finances]
+  const [untouched] = useState(typed)
+  const { clashes, send, takeBack, settled } = useSheet('kitchen')
   const [problems, setProblems] = useState<Refusal[]>([])
   const [saving, start] = useTransition()
   const refusal = (path: string) => problems.find(problem => problem.path === path)?.message
@@ -215,35 +214,33 @@ export function KitchenSheet({
         },
         evidence: papers.map(paper => evidenceOf(paper, evidence)),
       }
-      const outcome = await deed.outcome(id => keepKitchen(holdable(next), seen, id))
-      if (!outcome)
-        return setProblems([
-          { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
-        ])
-      if (outcome.saved) {
-        setSeen(outcome.version)
-        setProblems([])
-        toast('The kitchen is kept. Every claim was checked again.')
-        router.refresh()
-      } else if ('conflict' in outcome) {
-        setSeen(outcome.conflict.version)
-        setProblems([
-          {
-            path: '',
+      const read = WholeKitchen.safeParse({ ...next.kitchen, evidence: next.evidence })
+      if (!read.success)
+        return setProblems(
+          read.error.issues.map(issue => ({
+            path: issue.path.join('.'),
             message:
-              'Somebody changed the kitchen meanwhile. Yours is still here: keep again to put it over theirs, or reload to see theirs.',
-          },
-        ])
-      } else
-        setProblems(
-          outcome.problems.map(one =>
-            one.path.startsWith('evidence')
-              ? { ...one, message: 'A document needs its date; its end may stay empty.' }
-              : one,
-          ),
+              issue.path[0] === 'evidence' ? 'A document needs its date; its end may stay empty.' : issue.message,
+          })),
         )
+      const edits = sheetEdits('kitchen', { ...kitchen, evidence }, read.data)
+      const sent = await send('kitchen', edits)
+      setProblems(sent.kept ? [] : sent.problems)
+      if (sent.kept) kept(edits.length > 0 ? () => takeBack('kitchen', edits) : null)
     })
   }
+  const kept = (undo: (() => Promise<Sent>) | null) => {
+    tellKept('The kitchen is kept. Every claim was checked again.', undo, () => router.refresh())
+    router.refresh()
+  }
+  const settle = (clash: (typeof clashes)[number], mine: boolean) =>
+    start(async () => {
+      const left = clashes.length > 1
+      const sent = mine ? await send('kitchen', [{ ...clash.edit, was: clash.now }]) : { kept: true as const }
+      if (!sent.kept) return setProblems(sent.problems)
+      settled(clash)
+      if (!left) kept(null)
+    })
 
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
@@ -253,6 +250,7 @@ export function KitchenSheet({
           {saving ? 'Keeping …' : 'Keep the changes'}
         </button>
       </div>
+      <SheetClashes clashes={clashes} onMine={one => settle(one, true)} onTheirs={one => settle(one, false)} />
       {problems.length > 0 && (
         <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
           {[...new Set(problems.map(problem => problem.message))].map(message => (
@@ -493,6 +491,7 @@ export function KitchenSheet({
           >
             Add a rate
           </button>
+          <SheetHistory kind="kitchen" id="kitchen" waits={typed.some((one, at) => one !== untouched[at])} />
         </Scroller>
       </div>
     </section>

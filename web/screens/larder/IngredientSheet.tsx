@@ -1,6 +1,7 @@
 // One ingredient: what it is, costs, weighs, carries, proves. Empty fields are unknown, and stay so.
 'use client'
 import { exemptForms } from '@fair-tin/core/allergen'
+import { making, sheetEdits, takingOut } from '@fair-tin/core/edit'
 import { kindConflict, kindFact, mentions, readStatement, spokenIn, whatProves } from '@fair-tin/core/ingredient'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
@@ -14,17 +15,16 @@ import {
 } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
 import { Choose } from '../../ui/Choose'
 import { EvidenceRows } from '../../ui/EvidenceRows'
 import { Group, Scroller } from '../../ui/Group'
-import { holdable } from '../../ui/holdable'
-import { Overtaken } from '../../ui/Overtaken'
-import { useDeed } from '../deed'
+import { idFrom } from '../idFrom'
 import type { Refusal } from '../outcome'
+import { SheetClashes } from '../SheetClashes'
+import { SheetHistory } from '../SheetHistory'
+import { type Sent, tellKept, useSheet } from '../useSheet'
 import { AllergenFacts, proofOptions } from './AllergenFacts'
-import { keepIngredient, putBack, takeOut } from './actions'
 import { EvidenceFiles } from './EvidenceFiles'
 import { Lots } from './Lots'
 import { MadeOf } from './MadeOf'
@@ -32,7 +32,7 @@ import { NutritionFields } from './NutritionFields'
 import { PackRows } from './PackRows'
 import { Suppliers } from './PriceHistory'
 import { ShelfPick } from './ShelfPick'
-import { ingredientFrom, type Sheet, sheetOf, yesNoTraits } from './sheet'
+import { ingredientFrom, rebased, type Sheet, sheetOf, yesNoTraits } from './sheet'
 import { Weighing } from './Weighing'
 import { useWhatChanges, WhatChanges } from './WhatChanges'
 
@@ -57,7 +57,6 @@ export function IngredientSheet({
   const { currency } = workbook.kitchen
   const [sheet, setSheet] = useState<Sheet>(() => sheetOf(ingredient))
   const [problems, setProblems] = useState<Refusal[]>([])
-  const [conflict, setConflict] = useState<{ version: number; theirs: Ingredient } | null>(null)
   const [asNew, setAsNew] = useState(isNew)
   const [saving, start] = useTransition()
   const shelf = `fair-tin-sheet-${isNew ? 'new' : ingredient.id}`
@@ -65,7 +64,7 @@ export function IngredientSheet({
     try {
       const kept = JSON.parse(localStorage.getItem(shelf) ?? 'null') as Sheet | null
       // what an older build kept may lack a field
-      if (kept && kept.version === (ingredient.version ?? 1)) setSheet({ ...sheetOf(ingredient), ...kept })
+      if (kept) setSheet(rebased({ ...sheetOf(ingredient), ...kept }, ingredient))
     } catch {
       // nothing readable was kept
     }
@@ -137,37 +136,41 @@ export function IngredientSheet({
   const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
   const [picking, setPicking] = useState<'shelf' | null>(null)
 
-  const deed = useDeed()
-  const keep = (over?: number) => {
+  const { clashes, send, takeBack, settled } = useSheet('ingredient')
+  /** The same until it is kept, so that pressing twice makes one. */
+  const newId = useRef<string | null>(null)
+  const leave = (said: string, undo: (() => Promise<Sent>) | null) => {
+    forget()
+    tellKept(said, undo, () => router.refresh())
+    router.push('/larder')
+    router.refresh()
+  }
+  const keep = () => {
     const built = ingredientFrom(sheet)
     if ('problems' in built) return setProblems(built.problems)
     setProblems([])
     start(async () => {
-      const outcome = await deed.outcome(id =>
-        keepIngredient(holdable(built.ingredient), asNew ? null : (over ?? sheet.version), id),
-      )
-      if (!outcome)
-        return setProblems([
-          { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
-        ])
-      if (outcome.saved) {
-        forget()
-        toast(`${built.ingredient.name} is kept.`)
-        router.push('/larder')
-        router.refresh()
-      } else if ('conflict' in outcome) setConflict(outcome.conflict)
-      else setProblems(outcome.problems)
+      if (asNew) newId.current ??= idFrom(built.ingredient.name)
+      const id = asNew ? newId.current! : sheet.id
+      const edits = asNew ? [making(built.ingredient)] : sheetEdits('ingredient', sheet.before, built.ingredient)
+      const sent = await send(id, edits)
+      if (!sent.kept) return setProblems(sent.problems)
+      leave(`${built.ingredient.name} is kept.`, edits.length > 0 ? () => takeBack(id, edits) : null)
     })
   }
+  const settle = (clash: (typeof clashes)[number], mine: boolean) =>
+    start(async () => {
+      const left = clashes.length > 1
+      const sent = mine ? await send(sheet.id, [{ ...clash.edit, was: clash.now }]) : { kept: true as const }
+      if (!sent.kept) return setProblems(sent.problems)
+      settled(clash)
+      if (!left) leave(`${sheet.name} is kept.`, null)
+    })
   const remove = () =>
     start(async () => {
-      const outcome = await takeOut(sheet.id)
-      if (!outcome.saved) return setProblems('problems' in outcome ? outcome.problems : [])
-      toast(`${sheet.name} is out of the larder.`, {
-        action: { label: 'Undo', onClick: () => void putBack(sheet.id).then(() => router.refresh()) },
-      })
-      router.push('/larder')
-      router.refresh()
+      const sent = await send(sheet.id, [takingOut])
+      if (!sent.kept) return setProblems(sent.problems)
+      leave(`${sheet.name} is out of the larder.`, () => takeBack(sheet.id, [takingOut]))
     })
   const general = problems.filter(problem => problem.path === '' || problem.path === 'removed')
 
@@ -205,19 +208,7 @@ export function IngredientSheet({
           )}
         </div>
       )}
-      {conflict && (
-        <Overtaken
-          said={`Somebody changed this ingredient while you were editing (version ${conflict.version}).`}
-          onMine={() => {
-            setConflict(null)
-            keep(conflict.version)
-          }}
-          onTheirs={() => {
-            setConflict(null)
-            setSheet(sheetOf(conflict.theirs))
-          }}
-        />
-      )}
+      <SheetClashes clashes={clashes} onMine={one => settle(one, true)} onTheirs={one => settle(one, false)} />
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-2 lg:overflow-hidden">
         <Scroller label="Facts">
           <Group title="What it is">
@@ -365,6 +356,7 @@ export function IngredientSheet({
           </Group>
           <AllergenFacts sheet={sheet} put={put} spoken={spoken} refusal={refusal} exemptHere={exemptHere} />
           {!isNew && <Lots ingredient={ingredient.id} today={today} />}
+          {!isNew && <SheetHistory kind="ingredient" id={ingredient.id} />}
         </Scroller>
       </div>
       <WhatChanges answer={answer} progress={progress} isNew={isNew} />
@@ -379,7 +371,7 @@ export function IngredientSheet({
         />
       )}
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="do do-first" disabled={saving} onClick={() => keep()}>
+        <button type="button" className="do do-first" disabled={saving} onClick={keep}>
           {saving ? 'Keeping …' : asNew ? 'Keep the ingredient' : 'Keep the changes'}
         </button>
         <Link href="/larder" className="do" onClick={forget}>

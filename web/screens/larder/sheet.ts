@@ -1,5 +1,6 @@
 // An ingredient as a form: all text while it is edited, facts again when it is kept. Empty means unknown.
 
+import { sheetEdits, takeSheetEdits } from '@fair-tin/core/edit'
 import { readStatement } from '@fair-tin/core/ingredient'
 import { compositionText } from '@fair-tin/core/label'
 import { millilitresOf } from '@fair-tin/core/measure'
@@ -129,6 +130,18 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     evidence: ingredient.evidence.map(rowOf),
     before: ingredient,
   }
+}
+
+/**
+ * A form left open, over the ingredient as it is now: what others changed meanwhile is in it. Where both changed the same it
+ * stays as it was left, so that keeping it tells.
+ */
+export function rebased(left: Sheet, now: Ingredient): Sheet {
+  if (left.version === (now.version ?? 1)) return left
+  const built = ingredientFrom(left)
+  if ('problems' in built) return left
+  const taken = takeSheetEdits('ingredient', now, sheetEdits('ingredient', left.before, built.ingredient))
+  return taken.clashes.length + taken.refused.length > 0 ? left : { ...sheetOf(taken.sheet), before: now }
 }
 
 /** The form as an ingredient, or every refusal with the field it belongs to. Facts the form does not show are kept. */

@@ -1,15 +1,16 @@
 // What is ordered, day by day, and for each product of a day the batch it asks for.
 'use client'
+import { making, type SheetEdit, takingOut } from '@fair-tin/core/edit'
+import { OrderDraft } from '@fair-tin/core/model'
 import { commaDoubt, daysAfter, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useRef, useState, useTransition } from 'react'
 import { Choose } from '../../ui/Choose'
-import { useDeed } from '../deed'
-import type { Outcome } from '../outcome'
-import { setCancelled, setPacks, takeOrder } from './actions'
+import { idFrom } from '../idFrom'
+import { SheetClashes } from '../SheetClashes'
+import { tellKept, useSheet } from '../useSheet'
 
 export interface OrderedProduct {
   id: string
@@ -20,25 +21,53 @@ export interface OrderedProduct {
   makes: number | null
 }
 
-const noAnswer = 'The server did not answer. What you typed is still here: try again in a moment.'
-
 export function Orders({ orders, products, today }: { orders: Order[]; products: OrderedProduct[]; today: string }) {
   const router = useRouter()
   const [busy, start] = useTransition()
   const [draft, setDraft] = useState({ day: daysAfter(today, 1), product: '', packs: '', forWhom: '' })
   const [problem, setProblem] = useState('')
-  const deed = useDeed()
-  /** `typed`: the number it is about, as it was typed. */
-  const act = (work: () => Promise<Outcome | null>, done: () => void, typed = '') =>
+  const { clashes, send, takeBack, settled } = useSheet('order')
+  /** Which order the clashes are about. */
+  const [about, setAbout] = useState('')
+  /** The same until it is taken, so that pressing twice takes one. */
+  const newId = useRef<string | null>(null)
+  const act = (id: string, edits: readonly SheetEdit[], done?: () => void) =>
     start(async () => {
-      if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
-      const outcome = await work().catch(() => null)
-      const said = outcome === null ? noAnswer : 'problems' in outcome ? outcome.problems[0]!.message : ''
-      setProblem(said)
+      setAbout(id)
+      const sent = await send(id, edits)
+      setProblem(sent.kept ? '' : (sent.problems[0]?.message ?? ''))
       // also what was refused may stand there already
       router.refresh()
-      if (said === '') done()
+      if (sent.kept) done?.()
     })
+  const take = () => {
+    if (commaDoubt(draft.packs)) return setProblem(commaDoubt(draft.packs))
+    const read = OrderDraft.safeParse({
+      ...draft,
+      packs: draft.packs.trim() === '' ? undefined : typedNumber(draft.packs),
+    })
+    if (!read.success) return setProblem(read.error.issues[0]!.message)
+    newId.current ??= idFrom(`order ${read.data.product}`)
+    act(newId.current, [making(read.data)], () => {
+      newId.current = null
+      setDraft(now => ({ ...now, packs: '', forWhom: '' }))
+    })
+  }
+  const change = (order: Order, typed: string) => {
+    if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
+    const read = OrderDraft.shape.packs.safeParse(typedNumber(typed))
+    if (!read.success) return setProblem(read.error.issues[0]!.message)
+    act(order.id, [{ at: ['packs'], was: order.packs, to: read.data }])
+  }
+  const cancel = (order: Order) => {
+    act(order.id, [takingOut], () =>
+      tellKept(
+        'The order is cancelled.',
+        () => takeBack(order.id, [takingOut]),
+        () => router.refresh(),
+      ),
+    )
+  }
   const days = [...new Set(orders.map(one => one.day))]
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
@@ -52,14 +81,7 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
         className="flex flex-wrap items-end gap-2"
         onSubmit={event => {
           event.preventDefault()
-          act(
-            () => {
-              const packs = draft.packs.trim() === '' ? undefined : typedNumber(draft.packs)
-              return deed.outcome(id => takeOrder({ ...draft, packs }, id))
-            },
-            () => setDraft(now => ({ ...now, packs: '', forWhom: '' })),
-            draft.packs,
-          )
+          take()
         }}
       >
         <label className="text-[13px] text-quiet">
@@ -105,6 +127,11 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
           Take the order
         </button>
       </form>
+      <SheetClashes
+        clashes={clashes}
+        onMine={clash => act(about, [{ ...clash.edit, was: clash.now }])}
+        onTheirs={settled}
+      />
       {problem && (
         <p role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
           {problem}
@@ -125,29 +152,8 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
               orders={orders.filter(one => one.day === day)}
               products={products}
               busy={busy}
-              onPacks={(id, typed) =>
-                act(
-                  () => setPacks(id, typedNumber(typed)),
-                  () => {},
-                  typed,
-                )
-              }
-              onCancel={order =>
-                act(
-                  () => setCancelled(order.id, true),
-                  () =>
-                    toast('The order is cancelled.', {
-                      action: {
-                        label: 'Undo',
-                        onClick: () =>
-                          act(
-                            () => setCancelled(order.id, false),
-                            () => {},
-                          ),
-                      },
-                    }),
-                )
-              }
+              onPacks={change}
+              onCancel={cancel}
             />
           ))}
         </section>
@@ -168,7 +174,7 @@ function Day({
   orders: Order[]
   products: OrderedProduct[]
   busy: boolean
-  onPacks: (id: string, typed: string) => void
+  onPacks: (order: Order, typed: string) => void
   onCancel: (order: Order) => void
 }) {
   const asked = [...new Set(orders.map(one => one.product))].flatMap(id => {
@@ -240,13 +246,13 @@ function Packs({
 }: {
   order: Order
   busy: boolean
-  onPacks: (id: string, typed: string) => void
+  onPacks: (order: Order, typed: string) => void
 }) {
   const [typed, setTyped] = useState<string | null>(null)
   const keep = () => {
     if (typed === null || typed.trim() === String(order.packs)) return setTyped(null)
     const packs = typedNumber(typed)
-    onPacks(order.id, typed)
+    onPacks(order, typed)
     if (Number.isInteger(packs) && packs > 0) setTyped(null)
   }
   return (
