@@ -122,9 +122,3 @@ export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unkn
   }
   return result
 }
-
-/** Rises with every change to anything of the bakery: tells a window that it shows something older. */
-export async function readStamp(sql: BakerySql): Promise<number> {
-  const [row] = await sql<{ stamp: string }[]>`select coalesce(max(entry), 0) as stamp from journal`
-  return Number(row!.stamp)
-}

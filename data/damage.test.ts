@@ -95,9 +95,8 @@ describe('text no database holds', () => {
 
 describe('the stamp and the migrations', () => {
   it('a stamp past what an integer holds is still read', async () => {
-    await spoil(`alter table journal alter column entry restart with 3000000000`)
-    await spoil(`update ingredient set version = version + 1 where id = 'salt'`)
-    expect(await withBakery(mine, readStamp)).toBeGreaterThanOrEqual(3_000_000_000)
+    await spoil(`update bakery_stamp set stamp = 3000000000`)
+    expect(await withBakery(mine, readStamp)).toBe(3_000_000_000)
   })
   it('two starters at once do not clash: each migration runs once', async () => {
     const { mkdtemp, rm, writeFile } = await import('node:fs/promises')

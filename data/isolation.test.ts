@@ -120,6 +120,7 @@ describe('isolation', () => {
   it('covers every table and view there is', () => {
     expect(tables).toEqual([
       'bakery',
+      'bakery_stamp',
       'deed',
       'delivery',
       'evidence_file',

@@ -36,3 +36,10 @@ export async function loseFirstAnswer(page: Page, address: string): Promise<void
     await route.abort()
   })
 }
+
+/** Types a day into the field of that name, in the order of the bakery: day, month, year. */
+export async function typeDay(page: Page, label: string, iso: string) {
+  const [year, month, day] = iso.split('-')
+  await page.getByRole('group', { name: label, exact: true }).getByRole('spinbutton').first().click()
+  await page.keyboard.type(`${day}${month}${year}`)
+}

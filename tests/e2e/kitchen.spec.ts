@@ -65,3 +65,38 @@ test('scales, tins, mixers and ovens are kept, and what cannot be is said at its
   await choose(page, 'Tin 1', '18 cm square')
   await expect(page.getByText('in 2 × 18 cm square')).toBeVisible()
 })
+
+test('two windows: an oven here, an allergen there; both stand, what is typed outlives a reload, each can be taken back', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/kitchen')
+  const ovens = page.getByRole('region', { name: 'Ovens' })
+  await page.getByRole('button', { name: 'Add an oven' }).click()
+  await ovens.getByLabel('name', { exact: true }).last().fill('Porch oven')
+  await ovens.getByLabel('tins at once').last().fill('3')
+  const other = await context.newPage()
+  await other.goto('/kitchen')
+  // the two windows share what is typed; this one leaves the oven to the other
+  await other.evaluate(() => localStorage.clear())
+  await other.reload()
+  await choose(other, 'How mustard is kept out', 'shared')
+  await other.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(other.getByText('The kitchen is kept.')).toBeVisible()
+
+  await ovens.getByLabel('tins at once').last().fill('4')
+  await page.reload()
+  await expect(ovens.getByLabel('name', { exact: true }).last()).toHaveValue('Porch oven')
+  await expect(page.getByLabel('How mustard is kept out')).toContainText('shared')
+  await page.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(page.getByText('The kitchen is kept.')).toBeVisible()
+  await page.reload()
+  await expect(ovens.getByLabel('tins at once').last()).toHaveValue('4')
+  await page.getByRole('button', { name: 'Take back: The oven Porch oven: nothing → “Porch oven”' }).click()
+  await expect(ovens.getByText('Porch oven')).toHaveCount(0)
+  await page
+    .getByRole('button', { name: /Take back: How it is kept out: mustard/ })
+    .first()
+    .click()
+  await expect(page.getByLabel('How mustard is kept out')).not.toContainText('shared')
+})

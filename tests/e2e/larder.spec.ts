@@ -1,5 +1,5 @@
 // The larder: facts are kept, refused in words, and move the claims that rest on them.
-import { choose, claimed, expect, loseFirstAnswer, readText, test } from './bench'
+import { choose, claimed, expect, loseFirstAnswer, readText, test, typeDay } from './bench'
 
 test('from all unknown to proven, and the claim follows', async ({ page }) => {
   await readText(page, `Carob buns\n${claimed}\nMakes 4\n\n100 g carob powder\n100 g buckwheat flour\n`)
@@ -13,7 +13,7 @@ test('from all unknown to proven, and the claim follows', async ({ page }) => {
   await expect(page.getByText('26 unknown. Unknown is never free')).toBeVisible()
   await page.getByRole('button', { name: 'Add a document' }).click()
   await page.getByLabel('Reference').fill('CP-1')
-  await page.getByLabel('Dated').fill('2026-01-10')
+  await typeDay(page, 'Dated', '2026-01-10')
   await page.getByRole('button', { name: /^Put the unknown ones down as free/ }).click()
   await page.getByRole('button', { name: 'Add a price' }).click()
   await page.getByLabel('Grams, as bought').fill('500')
@@ -70,6 +70,7 @@ test('taking out can be undone', async ({ page }) => {
   await expect(page.getByText('brief visit is kept.')).toBeVisible()
   await page.getByRole('link', { name: 'brief visit' }).click()
   await page.getByRole('button', { name: 'Take it out of the larder' }).click()
+  await expect(page.getByText('brief visit is out of the larder.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('link', { name: 'brief visit' })).toBeVisible()
 })
@@ -199,7 +200,7 @@ test('lots: what came, what is left, which to use first, and never more than the
   const add = async (lot: string, grams: string, useBy = '') => {
     await page.getByLabel('Lot code').fill(lot)
     await page.getByLabel('Grams', { exact: true }).fill(grams)
-    await page.getByLabel('Use by').fill(useBy)
+    await typeDay(page, 'Use by', useBy)
     await page.getByRole('button', { name: 'Add the lot' }).click()
   }
   await add('', '5000')

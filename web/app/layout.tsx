@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
 import { atTheBench, marketInView, reading } from '../bakery'
 import { EarlyTyping } from '../screens/frame/EarlyTyping'
+import { Locale } from '../screens/frame/Locale'
 import { Rail } from '../screens/frame/Rail'
 import { TopBar } from '../screens/frame/TopBar'
 import '../ui/theme.css'
@@ -38,7 +39,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
               market={market}
               markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}
             />
-            <main className="flex min-h-0 flex-1 flex-col">{children}</main>
+            <main className="flex min-h-0 flex-1 flex-col">
+              <Locale locale={process.env.FAIR_TIN_LOCALE ?? 'en-GB'}>{children}</Locale>
+            </main>
           </div>
         </div>
         <EarlyTyping />

@@ -19,16 +19,7 @@ const editWords = ({ at, was, to }: SheetEdit): string =>
       : 'Taken out'
     : `${capital(fieldWords(at))}: ${valueWords(was)} → ${valueWords(to)}`
 
-export function SheetHistory({
-  kind,
-  id,
-  waits = false,
-}: {
-  kind: SheetKind
-  id: string
-  /** Something is typed that would be lost. */
-  waits?: boolean
-}) {
+export function SheetHistory({ kind, id }: { kind: SheetKind; id: string }) {
   const router = useRouter()
   const { said, problem } = useAsked<{ changes: SheetChange[] }>(
     `/api/v1/sheets?kind=${kind}&id=${encodeURIComponent(id)}`,
@@ -49,9 +40,6 @@ export function SheetHistory({
     <Group title="What was changed">
       {problem && <p className="text-unproven">{problem}</p>}
       {!said && !problem && <p className="text-quiet">Reading …</p>}
-      {waits && changes.length > 0 && (
-        <p className="text-quiet">Keep what you changed first: then each of these can be taken back.</p>
-      )}
       {said && changes.length === 0 && <p className="text-quiet">Nothing since it was made.</p>}
       <SheetClashes
         clashes={clashes}
@@ -88,7 +76,7 @@ export function SheetHistory({
             <button
               type="button"
               className="word-link"
-              disabled={busy || waits}
+              disabled={busy}
               aria-label={`Take back: ${change.edits.map(editWords).join('; ')}`}
               onClick={() => act(() => takeBack(id, change.edits), 'It is taken back.')}
             >

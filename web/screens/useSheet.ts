@@ -24,6 +24,8 @@ export function useSheet(kind: SheetKind) {
   const send = useCallback(
     async (id: string, edits: readonly SheetEdit[]): Promise<Sent> => {
       if (edits.length === 0) return { kept: true }
+      // an undo on the screen is of the newest change, or none
+      toast.dismiss('kept')
       const deeds = holdable(edits).map(edit => {
         const name = JSON.stringify([id, edit])
         const deed = open.current.get(name) ?? v4()

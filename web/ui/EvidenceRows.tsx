@@ -3,6 +3,7 @@
 import { type Evidence, evidenceKindName, evidenceKinds } from '@fair-tin/core/model'
 import { v4 } from 'uuid'
 import { Choose } from './Choose'
+import { DayField } from './DayField'
 
 export interface EvidenceRow {
   id: string
@@ -57,11 +58,10 @@ export function EvidenceRows({
 }) {
   const set = (at: number, change: Partial<EvidenceRow>) =>
     onChange(rows.map((row, index) => (index === at ? { ...row, ...change } : row)))
-  const field = (at: number, name: 'reference' | 'dated' | 'expires' | 'reviewed' | 'reviewedBy', label: string) => (
+  const words = (at: number, name: 'reference' | 'reviewedBy', label: string) => (
     <label className="flex flex-col text-[13px] text-quiet">
       {label}
       <input
-        type={name === 'reference' || name === 'reviewedBy' ? 'text' : 'date'}
         className="field text-ink"
         value={rows[at]![name]}
         maxLength={200}
@@ -70,6 +70,14 @@ export function EvidenceRows({
       />
       {refusal(`evidence.${at}.${name}`) && <span className="text-breaks">{refusal(`evidence.${at}.${name}`)}</span>}
     </label>
+  )
+  const day = (at: number, name: 'dated' | 'expires' | 'reviewed', label: string) => (
+    <DayField
+      label={label}
+      value={rows[at]![name]}
+      problem={refusal(`evidence.${at}.${name}`)}
+      onChange={iso => set(at, { [name]: iso })}
+    />
   )
   return (
     <div className="@container">
@@ -84,11 +92,11 @@ export function EvidenceRows({
               options={evidenceKinds.map(kind => ({ value: kind, label: evidenceKindName[kind] }))}
             />
           </div>
-          {field(at, 'reference', 'Reference')}
-          {field(at, 'dated', 'Dated')}
-          {field(at, 'expires', 'Runs out')}
-          {field(at, 'reviewed', 'Read over on')}
-          {field(at, 'reviewedBy', 'By')}
+          {words(at, 'reference', 'Reference')}
+          {day(at, 'dated', 'Dated')}
+          {day(at, 'expires', 'Runs out')}
+          {day(at, 'reviewed', 'Read over on')}
+          {words(at, 'reviewedBy', 'By')}
           <button
             type="button"
             className="word-link justify-self-start pb-1.5"

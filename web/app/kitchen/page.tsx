@@ -19,5 +19,5 @@ export default async function KitchenPage() {
   }
   const workbook = await reading(sql => readWorkbook(sql, today()))
   const shown = Object.fromEntries((['gluten', ...allergenCodes] as const).map(code => [code, onSite(workbook, code)]))
-  return <KitchenSheet key={version} kitchen={kitchen} evidence={evidence} today={today()} shown={shown} />
+  return <KitchenSheet key={version} kitchen={{ ...kitchen, evidence }} today={today()} shown={shown} />
 }

@@ -7,6 +7,7 @@ import { LabelSvg } from '../../label/LabelSvg'
 import { labelSizes, layOut, usualSize } from '../../label/layout'
 import { Caution } from '../../ui/Caution'
 import { Choose } from '../../ui/Choose'
+import { DayField } from '../../ui/DayField'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { LidProps } from './Lid'
 import { MarketCompare } from './MarketCompare'
@@ -112,15 +113,7 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
         </>
       )}
       <div className="mt-3 flex flex-wrap items-end gap-2">
-        <label className="flex flex-col text-[13px] text-quiet">
-          Baked on
-          <input
-            type="date"
-            className="field w-[132px] text-ink"
-            value={baked}
-            onChange={event => setBaked(event.target.value)}
-          />
-        </label>
+        <DayField label="Baked on" value={baked} onChange={setBaked} className="w-[148px]" />
         <label className="flex flex-col text-[13px] text-quiet">
           Lot
           <input

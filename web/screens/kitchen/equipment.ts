@@ -1,6 +1,7 @@
 // Scales, tins, mixers and ovens while they are typed, and as the kitchen keeps them.
 import { type Kitchen, KitchenScale, Mixer, Oven, type Tin } from '@fair-tin/core/model'
 import { commaDoubt, toPlaces, typedNumber } from '@fair-tin/core/words'
+import { v4 } from 'uuid'
 import { type TinDraft, tinDraft, tinFrom } from '../../ui/TinFields'
 
 export interface Row {
@@ -20,8 +21,7 @@ export interface EquipmentDraft {
 }
 export type Listed = 'scales' | 'mixers' | 'ovens'
 
-let made = 0
-export const newKey = () => `e${made++}`
+export const newKey = (): string => v4()
 const text = (value: number) => String(Number(toPlaces(value, 3)))
 
 export const equipmentDraft = (kitchen: Kitchen): EquipmentDraft => ({

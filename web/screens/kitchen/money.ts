@@ -3,6 +3,7 @@
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { Around, type Kitchen, type MarketCode, PricePoint, Running, Tax } from '@fair-tin/core/model'
 import { commaDoubt, typedDecimal, typedNumber } from '@fair-tin/core/words'
+import { v4 } from 'uuid'
 
 export interface RunningRow {
   key: string
@@ -26,8 +27,7 @@ export interface MoneyDraft {
   step: string
   less: string
 }
-let made = 0
-export const newRow = () => `m${made++}`
+export const newRow = (): string => v4()
 const shown = (value: number | undefined) => (value === undefined ? '' : String(value))
 
 export const moneyDraft = (kitchen: Kitchen): MoneyDraft => ({

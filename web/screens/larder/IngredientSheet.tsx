@@ -15,7 +15,7 @@ import {
 } from '@fair-tin/core/model'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
+import { useCallback, useMemo, useRef, useState, useTransition } from 'react'
 import { Choose } from '../../ui/Choose'
 import { EvidenceRows } from '../../ui/EvidenceRows'
 import { Group, Scroller } from '../../ui/Group'
@@ -23,6 +23,7 @@ import { idFrom } from '../idFrom'
 import type { Refusal } from '../outcome'
 import { SheetClashes } from '../SheetClashes'
 import { SheetHistory } from '../SheetHistory'
+import { useLeftOpen } from '../useLeftOpen'
 import { type Sent, tellKept, useSheet } from '../useSheet'
 import { AllergenFacts, proofOptions } from './AllergenFacts'
 import { EvidenceFiles } from './EvidenceFiles'
@@ -55,49 +56,31 @@ export function IngredientSheet({
   const router = useRouter()
   const { today } = workbook
   const { currency } = workbook.kitchen
-  const [sheet, setSheet] = useState<Sheet>(() => sheetOf(ingredient))
+  const again = useCallback(
+    // what an older build kept may lack a field
+    (left: unknown) => rebased({ ...sheetOf(ingredient), ...(left as Sheet) }, ingredient),
+    [ingredient],
+  )
+  const {
+    form: sheet,
+    put: putSheet,
+    forget,
+  } = useLeftOpen<Sheet>(`fair-tin-sheet-${isNew ? 'new' : ingredient.id}`, () => sheetOf(ingredient), again)
+  const put = (change: Partial<Sheet>) => putSheet(before => ({ ...before, ...change }))
   const [problems, setProblems] = useState<Refusal[]>([])
   const [asNew, setAsNew] = useState(isNew)
   const [saving, start] = useTransition()
-  const shelf = `fair-tin-sheet-${isNew ? 'new' : ingredient.id}`
-  useEffect(() => {
-    try {
-      const kept = JSON.parse(localStorage.getItem(shelf) ?? 'null') as Sheet | null
-      // what an older build kept may lack a field
-      if (kept) setSheet(rebased({ ...sheetOf(ingredient), ...kept }, ingredient))
-    } catch {
-      // nothing readable was kept
-    }
-  }, [shelf, ingredient])
-  const put = (change: Partial<Sheet>) =>
-    setSheet(before => {
-      const next = { ...before, ...change }
-      try {
-        localStorage.setItem(shelf, JSON.stringify(next))
-      } catch {
-        // a full or forbidden store: the edit then lives only in this window
-      }
-      return next
-    })
-  const forget = () => {
-    try {
-      localStorage.removeItem(shelf)
-    } catch {
-      // never kept
-    }
-  }
   const refusal = (path: string) => problems.find(problem => problem.path === path)?.message
   const field = (
     path: string,
     value: string,
     onChange: (value: string) => void,
     label: string,
-    more: { hint?: string; type?: string; className?: string } = {},
+    more: { hint?: string; className?: string } = {},
   ) => (
     <label className={`flex flex-col text-[13px] text-quiet ${more.className ?? ''}`}>
       {label}
       <input
-        type={more.type ?? 'text'}
         className="field text-ink"
         value={value}
         placeholder={more.hint}
@@ -247,6 +230,7 @@ export function IngredientSheet({
             sheet={sheet}
             put={put}
             field={field}
+            refusal={refusal}
             packs={changed?.packs ?? null}
             measures={changed?.measures ?? []}
             workbook={workbook}

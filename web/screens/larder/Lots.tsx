@@ -4,6 +4,7 @@ import { commaDoubt, spokenDay, typedNumber, weighed } from '@fair-tin/core/word
 import type { Lot } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
+import { DayField } from '../../ui/DayField'
 import { Group } from '../../ui/Group'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
@@ -73,11 +74,10 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
     )
   const left = (lots ?? []).filter(one => one.left > 0)
   const total = left.reduce((sum, one) => sum + one.left, 0)
-  const field = (name: keyof typeof form, label: string, type = 'text') => (
+  const field = (name: keyof typeof form, label: string) => (
     <label className="flex flex-col text-[13px] text-quiet">
       {label}
       <input
-        type={type}
         className="field text-ink"
         maxLength={60}
         value={form[name]}
@@ -175,8 +175,8 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
       >
         {field('lot', 'Lot code')}
         {field('grams', 'Grams')}
-        {field('received', 'Came on', 'date')}
-        {field('useBy', 'Use by', 'date')}
+        <DayField label="Came on" value={form.received} onChange={received => setForm({ ...form, received })} />
+        <DayField label="Use by" value={form.useBy} onChange={useBy => setForm({ ...form, useBy })} />
         {field('paper', 'Its paper')}
         <button type="submit" className="do" disabled={busy}>
           Add the lot

@@ -2,6 +2,7 @@
 'use client'
 import type { Measure, Pack, Workbook } from '@fair-tin/core/model'
 import type { ReactNode } from 'react'
+import { DayField } from '../../ui/DayField'
 import { Group } from '../../ui/Group'
 import type { FieldOf } from './fieldOf'
 import { PriceHistory } from './PriceHistory'
@@ -11,6 +12,7 @@ export function PackRows({
   sheet,
   put,
   field,
+  refusal,
   packs,
   measures,
   workbook,
@@ -19,6 +21,7 @@ export function PackRows({
   sheet: Sheet
   put: (change: Partial<Sheet>) => void
   field: FieldOf
+  refusal: (path: string) => string | undefined
   /** As they can be read; null while they cannot. */
   packs: Pack[] | null
   measures: Measure[]
@@ -32,7 +35,7 @@ export function PackRows({
       {sheet.packs.map((pack, at) => (
         <div
           key={`pack-${at + 0}`}
-          className="mb-1.5 grid grid-cols-[1fr_1fr_70px_1fr_auto] items-end gap-2 max-sm:grid-cols-2 max-sm:border-b max-sm:border-hair max-sm:pb-2"
+          className="mb-1.5 grid grid-cols-[1fr_1fr_70px_136px_auto] items-end gap-2 max-sm:grid-cols-2 max-sm:border-b max-sm:border-hair max-sm:pb-2"
         >
           {field(
             `packs.${at}.grams`,
@@ -52,13 +55,12 @@ export function PackRows({
             code => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, currency: code } : one)) }),
             'Currency',
           )}
-          {field(
-            `packs.${at}.from`,
-            pack.from,
-            from => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, from } : one)) }),
-            'From',
-            { type: 'date' },
-          )}
+          <DayField
+            label="From"
+            value={pack.from}
+            problem={refusal(`packs.${at}.from`)}
+            onChange={from => put({ packs: sheet.packs.map((one, index) => (index === at ? { ...one, from } : one)) })}
+          />
           <button
             type="button"
             className="word-link pb-1.5"

@@ -6,5 +6,5 @@ export type FieldOf = (
   value: string,
   onChange: (value: string) => void,
   label: string,
-  more?: { hint?: string; type?: string; className?: string },
+  more?: { hint?: string; className?: string },
 ) => ReactNode

@@ -8,6 +8,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
 import { Choose } from '../../ui/Choose'
+import { DayField } from '../../ui/DayField'
 import { idFrom } from '../idFrom'
 import { SheetClashes } from '../SheetClashes'
 import { tellKept, useSheet } from '../useSheet'
@@ -84,16 +85,13 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
           take()
         }}
       >
-        <label className="text-[13px] text-quiet">
-          For the day
-          <input
-            type="date"
-            className="field text-ink"
-            value={draft.day}
-            min={today}
-            onChange={event => setDraft({ ...draft, day: event.target.value })}
-          />
-        </label>
+        <DayField
+          label="For the day"
+          value={draft.day}
+          from={today}
+          onChange={day => setDraft({ ...draft, day })}
+          className="w-[148px]"
+        />
         <div className="w-56 text-[13px] text-quiet">
           What
           <Choose

@@ -1,5 +1,5 @@
 // Saves from a bench, of a product or of a part: each edit by itself, and no recipe inside itself.
-import { editBench, type OnBench, readStamp } from '@fair-tin/data'
+import { editBench, type OnBench, stampGiven } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing } from '../../../bakery'
 import { problem, refusal } from './answer'
@@ -14,9 +14,8 @@ export async function saveBench(request: Request, on: OnBench): Promise<Response
     return problem(422, `These changes cannot be read: ${body.error.issues[0]?.message ?? 'nothing came'}`)
   try {
     const done = await changing(async sql => {
-      const before = await readStamp(sql)
       const result = await editBench(sql, on, body.data.edits)
-      return result && { ...result, before, stamp: await readStamp(sql) }
+      return result && { ...result, ...(await stampGiven(sql)) }
     })
     // nothing of it was taken: the reasons come along, one for each
     if (done && done.refused.length === body.data.edits.length)

@@ -21,8 +21,8 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
   const id = decoded((await params).id)
   // a kept version does not change: its part does
   if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
-  const [[workbook, stamp, stock, person], market] = await Promise.all([
-    reading(sql => Promise.all([readWorkbook(sql, today()), readStamp(sql), partsOnShelf(sql), nameAtTheBench(sql)])),
+  const [[stamp, workbook, stock, person], market] = await Promise.all([
+    reading(sql => Promise.all([readStamp(sql), readWorkbook(sql, today()), partsOnShelf(sql), nameAtTheBench(sql)])),
     marketInView(),
   ])
   const damage = damageOf(workbook, 'recipe', id)

@@ -15,11 +15,11 @@ export default async function OneProduct({
   searchParams: Promise<{ pieces?: string; lid?: string }>
 }) {
   const [{ id }, { pieces, lid }] = await Promise.all([params, searchParams])
-  const [[workbook, stamp, stock, orders, person], market] = await Promise.all([
+  const [[stamp, workbook, stock, orders, person], market] = await Promise.all([
     reading(sql =>
       Promise.all([
-        readWorkbook(sql, today()),
         readStamp(sql),
+        readWorkbook(sql, today()),
         partsOnShelf(sql),
         listOrders(sql, today()),
         nameAtTheBench(sql),

@@ -1,6 +1,6 @@
 // Saves from a sheet: an ingredient, the kitchen, an order. Each change by itself, done once. GET: what was changed so far.
 import { sheetKinds } from '@fair-tin/core/edit'
-import { editSheet, readStamp, sheetHistory } from '@fair-tin/data'
+import { editSheet, sheetHistory } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, reading } from '../../../../bakery'
 import { problem, refusal } from '../answer'
@@ -31,9 +31,7 @@ export async function POST(request: Request): Promise<Response> {
     return problem(422, `These changes cannot be read: ${body.error.issues[0]?.message ?? 'nothing came'}`)
   const { kind, id, edits } = body.data
   try {
-    return Response.json(
-      await changing(async sql => ({ ...(await editSheet(sql, kind, id, edits)), stamp: await readStamp(sql) })),
-    )
+    return Response.json(await changing(sql => editSheet(sql, kind, id, edits)))
   } catch (error) {
     return refusal(error)
   }

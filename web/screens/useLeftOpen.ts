@@ -1,0 +1,41 @@
+// A form that is being filled in, kept in this browser until it is kept for good: left open, it is there again.
+'use client'
+import { type SetStateAction, useCallback, useEffect, useState } from 'react'
+
+/**
+ * `again` lays what was left over the thing as it is now; null where it cannot be read any more. The effect runs once for each
+ * `shelf`, and again when `again` is another.
+ */
+export function useLeftOpen<T>(shelf: string, fresh: () => T, again: (left: unknown) => T | null) {
+  const [form, setForm] = useState(fresh)
+  useEffect(() => {
+    try {
+      const raw = localStorage.getItem(shelf)
+      const left = raw === null ? null : again(JSON.parse(raw))
+      if (left !== null) setForm(left)
+    } catch {
+      // nothing readable was kept
+    }
+  }, [shelf, again])
+  const put = useCallback(
+    (change: SetStateAction<T>) =>
+      setForm(before => {
+        const next = typeof change === 'function' ? (change as (before: T) => T)(before) : change
+        try {
+          localStorage.setItem(shelf, JSON.stringify(next))
+        } catch {
+          // a full or forbidden store: the edit then lives only in this window
+        }
+        return next
+      }),
+    [shelf],
+  )
+  const forget = useCallback(() => {
+    try {
+      localStorage.removeItem(shelf)
+    } catch {
+      // never kept
+    }
+  }, [shelf])
+  return { form, put, forget }
+}
