@@ -18,20 +18,13 @@ export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; tr
       }}
     >
       <title>{`Label, ${layout.width} by ${layout.height} mm`}</title>
-      {layout.rules.map(rule => (
-        <line
-          key={`${rule.x1} ${rule.y} ${rule.weight}`}
-          x1={rule.x1}
-          x2={rule.x2}
-          y1={rule.y}
-          y2={rule.y}
-          stroke="#000"
-          strokeWidth={rule.weight}
-        />
+      {/* by their place in the list: what moves is moved, not taken away and made anew */}
+      {layout.rules.map((rule, at) => (
+        <line key={at} x1={rule.x1} x2={rule.x2} y1={rule.y} y2={rule.y} stroke="#000" strokeWidth={rule.weight} />
       ))}
-      {layout.boxes.map(box => (
+      {layout.boxes.map((box, at) => (
         <rect
-          key={`${box.x} ${box.y}`}
+          key={at}
           x={box.x}
           y={box.y}
           width={box.width}
@@ -41,9 +34,9 @@ export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; tr
           strokeWidth={box.weight}
         />
       ))}
-      {layout.texts.map(text => (
+      {layout.texts.map((text, at) => (
         <text
-          key={`${text.x} ${text.y}`}
+          key={at}
           x={text.x}
           y={text.y}
           fontSize={text.size}

@@ -25,7 +25,7 @@ export function useSheet(kind: SheetKind) {
     async (id: string, edits: readonly SheetEdit[]): Promise<Sent> => {
       if (edits.length === 0) return { kept: true }
       // an undo on the screen is of the newest change, or none
-      toast.dismiss('kept')
+      toast.dismiss(told)
       const deeds = holdable(edits).map(edit => {
         const name = JSON.stringify([id, edit])
         const deed = open.current.get(name) ?? v4()
@@ -50,6 +50,8 @@ export function useSheet(kind: SheetKind) {
   return { clashes, send, takeBack, settled }
 }
 
+/** What stands on the screen of the newest change. */
+let told: string | number = ''
 /** Says that something is kept, with an undo where there is one; the newest alone. */
 export function tellKept(said: string, undo: (() => Promise<Sent>) | null, onUndone: () => void): void {
   const takeBack = async () => {
@@ -57,5 +59,6 @@ export function tellKept(said: string, undo: (() => Promise<Sent>) | null, onUnd
     if (!sent.kept) toast(`It is not all taken back. ${sent.problems[0]?.message ?? 'Somebody changed it since.'}`)
     onUndone()
   }
-  toast(said, { id: 'kept', ...(undo ? { action: { label: 'Undo', onClick: () => void takeBack() } } : {}) })
+  toast.dismiss(told)
+  told = toast(said, undo ? { action: { label: 'Undo', onClick: () => void takeBack() } } : {})
 }

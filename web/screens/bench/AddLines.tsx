@@ -129,6 +129,11 @@ export function AddLines({
         if (add([text])) setText('')
       }}
     >
+      {held.length > 0 && (
+        <p role="status" className="mb-1 text-quiet">
+          {trouble || 'Looking in the larder …'} Waiting to be added: {held.join(' · ')}
+        </p>
+      )}
       <input
         className="field max-w-md"
         aria-label="Add a line"
@@ -144,11 +149,6 @@ export function AddLines({
           add(pasted.split(/\r?\n/))
         }}
       />
-      {held.length > 0 && (
-        <p role="status" className="mt-1 text-quiet">
-          {trouble || 'Looking in the larder …'} Waiting to be added: {held.join(' · ')}
-        </p>
-      )}
       {problem && (
         <p role="alert" className="mt-1 text-breaks">
           {problem}

@@ -49,12 +49,13 @@ function sameRow(a: RowProps, b: RowProps): boolean {
     a.pointed === b.pointed &&
     (a.figures === b.figures || (a.figures !== null && b.figures !== null && a.figures.join() === b.figures.join())) &&
     a.factor === b.factor &&
-    a.claims.length === b.claims.length &&
-    a.claims.every(
-      (claim, index) => claim.claim === b.claims[index]!.claim && claim.marks[x.at] === b.claims[index]!.marks[x.at],
-    )
+    alikeAt(x.at, a.claims, b.claims)
   )
 }
+/** The same claims, with the same marks on that line. */
+const alikeAt = (at: number, a: readonly ClaimResult[], b: readonly ClaimResult[]): boolean =>
+  a.length === b.length &&
+  a.every((claim, index) => claim.claim === b[index]!.claim && claim.marks[at] === b[index]!.marks[at])
 
 export const worstMark = (claims: readonly ClaimResult[], at: number) =>
   claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
@@ -107,20 +108,18 @@ export const Row = memo(function Row(props: RowProps) {
   )
 }, sameRow)
 
-/** A mark for each claim. Another size of batch leaves them as they are. */
-const MarkCells = memo(function MarkCells({
-  claims,
-  name,
-  at,
-  line,
-  onOpen,
-}: {
+interface MarkProps {
   claims: ClaimResult[]
   name: string
   at: number
   line: string | null
   onOpen: OpenMark
-}) {
+}
+const sameMarks = (a: MarkProps, b: MarkProps): boolean =>
+  a.name === b.name && a.at === b.at && a.line === b.line && a.onOpen === b.onOpen && alikeAt(a.at, a.claims, b.claims)
+
+/** A mark for each claim. Another weight or size of batch mostly leaves them as they are. */
+const MarkCells = memo(function MarkCells({ claims, name, at, line, onOpen }: MarkProps) {
   return claims.map(({ claim, marks }) => (
     <td key={claim} className="text-center last:pr-3 max-sm:last:pr-1">
       {marks[at] && (
@@ -128,7 +127,7 @@ const MarkCells = memo(function MarkCells({
       )}
     </td>
   ))
-})
+}, sameMarks)
 
 /** Written, weigh out, share, cost: the first and the last are edited where they stand. */
 function Usual({ row, factor, hands, onPrice, onWeight }: RowProps) {

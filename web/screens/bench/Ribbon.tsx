@@ -79,10 +79,10 @@ export const Ribbon = memo(function Ribbon({
             <rect width="4" height="8" fill="#ffffff" opacity="0.72" />
           </pattern>
         </defs>
-        {bands.map(band => (
+        {bands.map((band, at) => (
           // biome-ignore lint/a11y/noStaticElementInteractions: a hint for the mouse; the table below says the same
           <g
-            key={band.key}
+            key={at}
             onMouseEnter={() => onPoint(band.key)}
             onMouseLeave={() => onPoint(null)}
             opacity={pointed && pointed !== band.key ? 0.45 : 1}
@@ -112,9 +112,9 @@ export const Ribbon = memo(function Ribbon({
       >
         {bands
           .filter(band => band.grams / bill.ingoing >= wordFrom)
-          .map(band => (
+          .map((band, at) => (
             <span
-              key={band.key}
+              key={at}
               className="absolute truncate pl-1.5"
               style={{
                 left: `${(band.from / bill.ingoing) * 100}%`,
@@ -136,8 +136,8 @@ export const Ribbon = memo(function Ribbon({
           </tr>
         </thead>
         <tbody>
-          {bands.map(band => (
-            <tr key={band.key}>
+          {bands.map((band, at) => (
+            <tr key={at}>
               <td>{band.name}</td>
               <td>{weighed(band.grams)}</td>
               <td>{percent(band.grams / bill.ingoing)}</td>

@@ -117,7 +117,7 @@ export function LarderList({
           />
         </div>
         <span role="status" className="text-quiet">
-          {found} of {of}
+          {answer?.problem ? '' : `${found} of ${of}`}
         </span>
       </div>
       {answer?.problem && (
