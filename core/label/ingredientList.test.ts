@@ -128,6 +128,20 @@ describe('what is poured away', () => {
     expect(brined(sampleIngredient('brine'))).toBe('Plums')
     expect(brined(carrying('brine', 'celery', 'contains'))).toBe('Plums, brine (*celery*)')
   })
+  it('counts in no share: neither of what is left of the water nor of what is small', () => {
+    const lines = (grams: Record<string, number>) => [
+      sampleLine('brine', 50, { role: 'drained' }),
+      ...Object.entries(grams).map(([name, weight]) => sampleLine(name, weight)),
+    ]
+    const of = (grams: Record<string, number>, market: 'uk' | 'us' = 'uk') =>
+      list(
+        [...Object.keys(grams), 'brine'].map(name => sampleIngredient(name)),
+        [],
+        { lines: lines(grams), market },
+      )
+    expect(of({ flour: 100, water: 20 })).toBe('Flour, water')
+    expect(of({ flour: 94, salt: 2, yeast: 2 }, 'us')).toBe('Flour, salt, yeast')
+  })
   it('counts where it goes in elsewhere too, by what stays', () =>
     expect(
       list([sampleIngredient('plums'), sampleIngredient('rum')], [], {
@@ -153,6 +167,13 @@ describe('the order', () => {
     expect(us([95, 3, 1, 1])).toBe('Flour, salt, contains 2% or less of: oil, yeast')
     // one alone needs no group, a list of small things is a list
     expect(us([90, 6, 3, 1])).toBe('Flour, salt, yeast, oil')
+    expect(
+      list(
+        Array.from({ length: 60 }, (_, at) => sampleIngredient(`thing ${String(at).padStart(2, '0')}`)),
+        Array.from({ length: 60 }, () => 1),
+        { market: 'us' },
+      ),
+    ).not.toContain('contains 2%')
     expect(list(things, [96, 2, 1, 1])).toBe('Flour, salt, oil, yeast')
   })
   it('leaves out what is no longer in the larder, without losing the rest', () =>
