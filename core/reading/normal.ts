@@ -121,7 +121,10 @@ const spelled: readonly (readonly [unit: string, words: string])[] = [
     'sachet',
     'Päckchen|Pck\\.?|Packung(?:en)?|Beutel|bustin[ae]|sachets?|zakjes?|sobres?|paquetes?|paquets?|opakowani\\p{L}+|toreb\\p{L}+|saszet\\p{L}+|sáč\\p{L}+|paket|пакетик\\p{L}*|пачк\\p{L}+',
   ],
-  ['', 'nos?\\.?(?= \\p{L})|nos\\.?$|pcs?\\.?|Stück|Stk\\.?|stuks?|pezzi|piezas?|sztuk[ai]?|шт\\.?|τεμ\\.?'],
+  [
+    '',
+    'nos?\\.?(?= \\p{L})|nos\\.?$|pcs?\\.?|ea\\.?(?= \\p{L}|$)|Stück|Stk\\.?|stuks?|pezzi|piezas?|sztuk[ai]?|шт\\.?|τεμ\\.?',
+  ],
 ]
 const figure = '(?<=(?:\\d|[½⅓⅔¼¾⅛])\\s?)'
 const joins = "(?:\\s+(?:de la |de l[’']|del |de |d[’']\\s?|di |do |da |von |van |of |z ))?"

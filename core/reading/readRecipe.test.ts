@@ -24,6 +24,42 @@ Method
 2. Mix everything and press into the tin.
 3. Bake for 35-40 minutes, until a core of 93 °C. Cool in the tin.`
 
+describe('what is told beside the lines', () => {
+  it.each([
+    ['Prove 60 mins @ 28C // bake 50 mins @ 220C', 220, 50],
+    ['Autolyse 10 mins, then bake at 200 C for 35 minutes', 200, 35],
+    ['mix everything, 180 for half an hour in the brownie tin', 180, 30],
+    ['Let it rise at 26 °C. Bake 40 min at 210 °C', 210, 40],
+  ])('%s', (text, celsius, from) => {
+    const read = readRecipe(`Loaf\n\n200 g flour\n5 g salt\n7 g yeast\n\nMethod\n${text}`)
+    expect([read.ovenCelsius, read.minutes?.from]).toEqual([celsius, from])
+  })
+  it.each([
+    ['yield: 1 x 23cm / 12 ptn', 12],
+    ['Leave to cool before cutting into 16 squares.', 16],
+    ['Torte (12 ptn)', 12],
+  ])('%s', (text, pieces) => expect(readRecipe(`Torte\n${text}\n\n200 g flour\n2 ea eggs`).pieces).toBe(pieces))
+  it('capitals behind a blank row are a heading, whatever food they name; its lines are under it', () => {
+    const read = readRecipe(
+      'Tartlets\n\nPASTRY\n200 g flour\n\nCUSTARD\n300 ml oat drink\n3 egg yolks\n\nTOP\n20 g pistachios',
+    )
+    expect(read.lines.map(line => [line.heading, line.item])).toEqual([
+      ['Pastry', 'flour'],
+      ['Custard', 'oat drink'],
+      ['Custard', 'egg yolks'],
+      ['Top', 'pistachios'],
+    ])
+  })
+  it('each counts', () =>
+    expect(readRecipe('6 ea eggs\n2 ea. oranges\n5 g salt').lines.map(line => [line.amount?.value, line.item])).toEqual(
+      [
+        [6, 'eggs'],
+        [2, 'oranges'],
+        [5, 'salt'],
+      ],
+    ))
+})
+
 describe('readRecipe', () => {
   const read = readRecipe(card)
   it('finds title, yield, tin and oven', () => {
@@ -199,6 +235,35 @@ describe('whatever the layout', () => {
       ),
       { numRuns: 500 },
     ))
+  it('in columns held apart by blanks as in rows, whatever stands in the others', () => {
+    const columns = fc.record({
+      first: fc.constantFrom('thing', 'amount'),
+      share: fc.boolean(),
+      wide: fc.integer({ min: 26, max: 40 }),
+      foot: fc.constantFrom('', `${'-'.repeat(40)}\nTOTAL            1043 g\n`),
+    })
+    const weighed = fc.tuple(fc.integer({ min: 1, max: 900 }), fc.constantFrom('g', 'ml', 'oz', 'tsp'))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(weighed, things), { minLength: 3, maxLength: 9 }),
+        columns,
+        (rows, { first, share, wide, foot }) => {
+          const text = rows
+            .map(([[count, unit], thing], at) => {
+              const [left, right] = first === 'thing' ? [thing, `${count} ${unit}`] : [`${count} ${unit}`, thing]
+              return `${left.padEnd(wide)}${right}${share ? `${' '.repeat(12)}${at * 3 + 1}` : ''}`
+            })
+            .join('\n')
+          const { lines } = readRecipe(`Harbour slice\n\n${text}\n${foot}\nMix it all and bake at 180 C for 20 min.`)
+          expect([text, lines.map(line => [line.item, line.amount?.value, line.amount?.unit])]).toEqual([
+            text,
+            rows.map(([[count, unit], thing]) => [thing, count, unit]),
+          ])
+        },
+      ),
+      { numRuns: 200 },
+    )
+  })
   const outside = fc.constantFrom(
     ['butter and flour for the tin', 'butter'],
     ['milk, for brushing', 'milk'],

@@ -239,7 +239,7 @@ export function readRecipe(given: string): ReadRecipe {
     if (zone === 'ingredients' && bullet && bare > 2 && !saysHowMuch(row)) zone = 'method'
     // the next part of the recipe, with lines and a method of its own
     const apart: boolean = gap || zone === 'head' || currentHeading !== null || result.lines.length === 0
-    const group: string | null = cells || amount ? null : groupNamed(row, next, apart)
+    const group: string | null = cells || amount ? null : groupNamed(row, next, apart, gap)
     if (group !== null && (zone !== 'method' || startsLikeAmount(next))) {
       currentHeading = group
       headingRole = roleOfHeading(row)
@@ -325,7 +325,7 @@ function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: reado
 }
 /** "Makes 12 | Prep 20 min | Bake 25 min": the time in the oven among others. */
 const bakeMinutes = (row: string): ReadRecipe['minutes'] => {
-  const baked = row.split(/[|;,·•]/).find(part => /^\s*(?:bak(?:e|es|ed|ing)|cook(?:s|ing)?|oven)\b/i.test(part))
+  const baked = row.split(/[|;,·•]|\/\//).find(part => /^\s*(?:bak(?:e|es|ed|ing)|cook(?:s|ing)?|oven)\b/i.test(part))
   return baked === undefined ? null : readMinutes(baked)
 }
 /** Times that are none of the oven's. */

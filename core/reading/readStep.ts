@@ -3,10 +3,16 @@ import { dialCelsius, gasMarkCelsius } from '../measure/temperature'
 import type { Step } from '../model/recipe'
 import { normal } from './normal'
 
+/** °C: meringues dry at less than bread bakes at, and nothing bakes below this. */
+const coolestOven = 50
+
 /** The oven setting a text names, in °C on the dial, or null. Gas marks and °F are turned into °C. */
 export function readOven(text: string): { celsius: number; fan: boolean } | null {
   const plain = normal(text)
-  const celsius = /(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:c\b|celsius|centigrade)/i.exec(plain)
+  // what a dough is proved at is no oven
+  const celsius = [...plain.matchAll(/(\d{2,3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:c\b|celsius|centigrade)/gi)].find(
+    ([, degrees]) => Number(degrees) >= coolestOven,
+  )
   const fan =
     /(\d{2,3})\s*(?:°|º)?\s*c?(?:\s*fan|\s*[,(]\s*fan(?!(?: oven)?[: ]*\d))|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
   if (celsius)
@@ -15,9 +21,11 @@ export function readOven(text: string): { celsius: number; fan: boolean } | null
   if (fahrenheit) return { celsius: dialCelsius(Number(fahrenheit[1])), fan: fan !== null }
   // no oven goes over 260 °C: bare degrees above that are Fahrenheit
   const bare =
-    /(\d{3})\s*(?:°|º|degrees?\b|deg\b)|\b(?:baked?|oven|at)(?: at| on| to)? (\d{3})\b(?! ?(?:g|ml)\b)/i.exec(plain)
+    /(\d{3})\s*(?:°|º|degrees?\b|deg\b)|\b(?:baked?|oven|at)(?: at| on| to)? (\d{3})\b(?! ?(?:g|ml)\b)|(?<![\d.,])(1[2-9]0|2[0-4]0) for (?=(?:about |half |an? |\d)[^.;]{0,20}(?:min|hour|hr))/i.exec(
+      plain,
+    )
   if (bare) {
-    const degrees = Number(bare[1] ?? bare[2])
+    const degrees = Number(bare[1] ?? bare[2] ?? bare[3])
     return { celsius: degrees > 260 ? dialCelsius(degrees) : degrees, fan: fan !== null }
   }
   if (fan) return { celsius: Number(fan[1] ?? fan[2]), fan: true }
@@ -69,7 +77,9 @@ export const onlyTime =
 export function readStep(text: string): Step {
   const clean = text.replace(/^\s*(?:step\s*)?\d{1,2}[.):]\s*/i, '').trim()
   const oven = readOven(clean)
-  const minutes = readMinutes(clean)
+  // "prove 60 min, bake 50 min": of several times the one of the oven
+  const baking = /\b(?:bake|roast)\b(?=[^.;]{0,60}\d)/i.exec(clean)
+  const minutes = (baking && readMinutes(clean.slice(baking.index))) || readMinutes(clean)
   // "a cooled bake" is a thing, not something to do
   const bakes =
     /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|(?<!\p{L})(?:backen|cuire|enfourner|cuocere|infornare|hornear|bakken|upiec|péct|grädda|paista|ψησ\p{L}*|выпека\p{L}*|випіка\p{L}*|assar)(?!\p{L})|\bin the oven\b/iu.test(

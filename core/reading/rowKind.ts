@@ -56,15 +56,18 @@ export const saysHowMuch = (row: string): boolean => {
 
 const groupAlone =
   /^(?:the )?(?:base|middle|bottom|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
-/** "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. `apart`: nothing stands right above it that it could be one of. */
-export function groupNamed(row: string, next: string, apart: boolean): string | null {
+/**
+ * "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. `apart`: nothing stands right above it
+ * that it could be one of; `gap`: a blank row does.
+ */
+export function groupNamed(row: string, next: string, apart: boolean, gap = false): string | null {
   if (row.length > 60 || next === '' || startsLikeAmount(row)) return null
   // bought pastry in the middle of a list is no heading
+  const capitals = row === row.toUpperCase() && next !== next.toUpperCase() && row.split(' ').length <= 3
   const alone =
-    apart &&
-    mentions(row).length === 0 &&
-    (groupAlone.test(row) ||
-      (row === row.toUpperCase() && next !== next.toUpperCase() && groupWord.test(row) && row.split(' ').length <= 3))
+    (apart && mentions(row).length === 0 && (groupAlone.test(row) || (capitals && groupWord.test(row)))) ||
+    // "CUSTARD" behind a blank row, above what goes into it
+    (gap && capitals && /^\p{Lu}[\p{Lu} &'’-]+$/u.test(row))
   const named = /^(?:(?:for|to make) (?:the )?(.{2,60}?)|(.{2,60}?)):?$/i.exec(row)
   if (!named) return null
   const heads =
@@ -86,7 +89,7 @@ export const namesGroup = (row: string): boolean => /:$/.test(row) && groupWord.
 const yields =
   /\b(?:makes|serves|servings?|portions?|yields?|cuts into|gives|enough for)\b:?\s*(?:about |approx\.? )?(.+)$/i
 const cutInto =
-  /\b(?:cuts? in(?:to)?|(?:roll|shape|divide|form|split)(?:ed)? (?:it |them |the dough |the mixture )?(?:in)?to) (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|balls|buns|rounds|rolls)\b))(?:about |approx\.? )?(.+)$/i
+  /\b(?:cut(?:s|ting)? in(?:to)?|(?:roll|shape|divide|form|split)(?:ed)? (?:it |them |the dough |the mixture )?(?:in)?to) (?=(?:about |approx\.? )?(?:\d|[a-z]+ (?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|balls|buns|rounds|rolls)\b))(?:about |approx\.? )?(.+)$/i
 /** "10 slices": nothing else, where no line of the recipe can stand. */
 export const onlyPieces = (row: string): number | null => {
   const said = piecesAlone.exec(row) ?? /^\(?x ?(\d{1,3})\)?$/i.exec(row)
@@ -102,15 +105,18 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   const times = /^\p{L}[\p{L}\s'’&-]{2,50}?\s[x×] ?([4-9]|\d{2,3})(?: \([^\d)]*\))?$/u.exec(row)
   if (times) return { pieces: Number(times[1]), whole: false }
   // "Upside-down cake (tray, 30 portions)"
-  const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|slices|pieces|servings|squares|bars)\)/i.exec(row)
+  const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|ptns?|slices|pieces|servings|squares|bars)\)/i.exec(row)
   if (beside) return { pieces: Number(beside[1]), whole: false }
   const said = yields.exec(row)
   const cut = said ? null : cutInto.exec(row)
   // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
-  const written = normal(said?.[1] ?? cut?.[1] ?? '').replace(
-    /^(?:\d+|an?|one|two|three|four) (?:big |large |small )?(?:tray|tin|slab|batch|loaf|loave|cake)(?:e?s)?\s*(?:=|,|\(|or|of)\s*(?=\d)/i,
-    '',
-  )
+  const written = normal(said?.[1] ?? cut?.[1] ?? '')
+    .replace(
+      /^(?:\d+|an?|one|two|three|four) (?:big |large |small )?(?:tray|tin|slab|batch|loaf|loave|cake)(?:e?s)?\s*(?:=|,|\(|or|of)\s*(?=\d)/i,
+      '',
+    )
+    // "yield: 1 x 23cm / 12 ptn"
+    .replace(/^\d+\s*x\s*\d+\s*(?:cm|in(?:ch)?)\b[^/|,]{0,20}[/|,=]\s*(?=\d)/i, '')
   // "makes 18 x 45 g"
   const read = readAmount(written.replace(/^(\d+)\s*x\s*\d+(?:\.\d+)?\s*k?g\b/i, '$1'))
   if (read?.amount.unit !== 'each' || !(read.amount.value > 0)) return null

@@ -82,9 +82,21 @@ const isAmount = (cell: string) => {
 function guessed(cells: readonly string[]): Head[] {
   const amount = cells.findIndex(isAmount)
   const unit = cells.findIndex((cell, at) => at === amount + 1 && isUnit(cell))
-  const name = cells.findIndex((cell, at) => cell !== '' && at !== amount && at !== unit)
+  const isName = (cell: string, at: number) => cell !== '' && at !== amount && at !== unit
+  // a second amount is no name, nor is a share
+  const named = cells.findIndex((cell, at) => isName(cell, at) && /\p{L}{2}/u.test(cell) && !isAmount(cell))
+  const name = named >= 0 ? named : cells.findIndex(isName)
   return cells.map((_, at) => ({
-    column: at === amount ? 'amount' : at === unit && amount >= 0 ? 'unit' : at === name ? 'name' : 'note',
+    column:
+      at === amount
+        ? 'amount'
+        : at === unit && amount >= 0
+          ? 'unit'
+          : at === name
+            ? 'name'
+            : /\p{L}/u.test(cells[at]!)
+              ? 'note'
+              : 'other',
     unit: '',
   }))
 }
@@ -139,6 +151,26 @@ function writtenRows(text: string): { raw: string; from: number; to: number }[] 
   return written
 }
 
+/**
+ * Columns held apart by blanks, as a typewriter sets them: where three rows and more that follow on each other have as many cells,
+ * an amount among them, they are a table.
+ */
+function spaced<T extends { raw: string }>(rows: readonly T[]): T[] {
+  const cells = rows.map(({ raw }) => (/\t| \| /.test(raw) ? [] : raw.trim().split(/ {2,}/)))
+  const isRow = (at: number) => {
+    const row = cells[at] ?? []
+    return row.length > 1 && row.some(isAmount) && row.some(cell => /\p{L}{2}/u.test(cell) && !isAmount(cell))
+  }
+  const out = [...rows]
+  for (let from = 0; from < rows.length; from++) {
+    let end = from
+    while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
+    if (end - from >= 3) for (let at = from; at < end; at++) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
+    from = Math.max(from, end - 1)
+  }
+  return out
+}
+
 /** "Ingredient,Amount,Unit": the rows of a sheet saved as text, up to the next blank one, with their cells apart as a table has them. */
 function separated<T extends { raw: string }>(rows: readonly T[]): T[] {
   let by: string | null = null
@@ -170,7 +202,9 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   const { outside: source } = cutScripts(text)
   let heads: Head[] | null = null
   let gap = false
-  const written = separated(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))
+  const written = spaced(
+    separated(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') }))),
+  )
   for (const [at, { raw, from, to }] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])
     const place = { from, to }
