@@ -1,4 +1,5 @@
 // The larder: facts are kept, refused in words, and move the claims that rest on them.
+import type { Page } from '@playwright/test'
 import { choose, claimed, expect, loseFirstAnswer, readText, test, typeDay } from './bench'
 
 test('from all unknown to proven, and the claim follows', async ({ page }) => {
@@ -71,7 +72,11 @@ test('taking out can be undone', async ({ page }) => {
   await page.getByRole('link', { name: 'brief visit' }).click()
   await page.getByRole('button', { name: 'Take it out of the larder' }).click()
   await expect(page.getByText('brief visit is out of the larder.')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'brief visit is out of the larder.' })
+    .getByRole('button', { name: 'Undo' })
+    .click()
   await expect(page.getByRole('link', { name: 'brief visit' })).toBeVisible()
 })
 
@@ -275,18 +280,20 @@ test('a lot sent again after its answer was lost stands once', async ({ page }) 
 test('two windows on one ingredient: other fields both stand, one field is a plain choice, and all can be taken back', async ({
   page,
   context,
-}) => {
+}, { retry }) => {
+  const name = `two-handed flour ${retry}`
+  const notes = (on: Page) => on.getByRole('textbox', { name: 'Notes', exact: true })
   await page.goto('/larder/new')
-  await page.getByLabel('Name', { exact: true }).fill('two-handed flour')
+  await page.getByLabel('Name', { exact: true }).fill(name)
   await page.getByRole('button', { name: 'Keep the ingredient' }).click()
-  await page.getByRole('link', { name: 'two-handed flour' }).click()
-  await expect(page.getByRole('heading', { name: 'two-handed flour' })).toBeVisible()
+  await page.getByRole('link', { name }).click()
+  await expect(page.getByRole('heading', { name })).toBeVisible()
   const other = await context.newPage()
   await other.goto(page.url())
   await other.getByRole('textbox', { name: 'Supplier', exact: true }).fill('Stonecrop Mill')
-  await other.getByLabel('Notes').fill('soft')
+  await notes(other).fill('soft')
   await other.getByRole('button', { name: 'Keep the changes' }).click()
-  await expect(other.getByText('two-handed flour is kept.')).toBeVisible()
+  await expect(other.getByText(`${name} is kept.`)).toBeVisible()
 
   await page.getByRole('textbox', { name: 'Supplier', exact: true }).fill('Harbour Stores')
   await page.getByLabel('Grams in a US cup').fill('120')
@@ -294,22 +301,23 @@ test('two windows on one ingredient: other fields both stand, one field is a pla
   const choice = page.getByRole('alert').filter({ hasText: 'Somebody changed the same' })
   await expect(choice).toContainText('The supplier: it is “Stonecrop Mill” now; you wanted “Harbour Stores”.')
   await choice.getByRole('button', { name: 'Put mine in' }).click()
-  await expect(page.getByText('two-handed flour is kept.')).toBeVisible()
+  await expect(page.getByText(`${name} is kept.`)).toBeVisible()
 
-  await page.getByRole('link', { name: 'two-handed flour' }).click()
+  await page.getByRole('link', { name }).click()
   await expect(page.getByRole('textbox', { name: 'Supplier', exact: true })).toHaveValue('Harbour Stores')
-  await expect(page.getByLabel('Notes')).toHaveValue('soft')
+  await expect(notes(page)).toHaveValue('soft')
   await expect(page.getByLabel('Grams in a US cup')).toHaveValue('120')
   await page.getByRole('button', { name: 'Take back: The supplier: “Stonecrop Mill” → “Harbour Stores”' }).click()
   await expect(page.getByRole('textbox', { name: 'Supplier', exact: true })).toHaveValue('Stonecrop Mill')
 })
 
-test('a sheet left open is laid over what others changed meanwhile', async ({ page, context }) => {
+test('a sheet left open is laid over what others changed meanwhile', async ({ page, context }, { retry }) => {
+  const name = `left-open flour ${retry}`
   await page.goto('/larder/new')
-  await page.getByLabel('Name', { exact: true }).fill('left-open flour')
+  await page.getByLabel('Name', { exact: true }).fill(name)
   await page.getByRole('button', { name: 'Keep the ingredient' }).click()
-  await page.getByRole('link', { name: 'left-open flour' }).click()
-  await page.getByLabel('Notes').fill('typed and left')
+  await page.getByRole('link', { name }).click()
+  await page.getByRole('textbox', { name: 'Notes', exact: true }).fill('typed and left')
   const other = await context.newPage()
   await other.goto(page.url())
   await other.evaluate(() => localStorage.clear())
@@ -318,10 +326,10 @@ test('a sheet left open is laid over what others changed meanwhile', async ({ pa
   // the two windows share one store: what was left open is put back as the first window kept it
   const left = await page.evaluate(() => JSON.stringify(localStorage))
   await other.getByRole('button', { name: 'Keep the changes' }).click()
-  await expect(other.getByText('left-open flour is kept.')).toBeVisible()
+  await expect(other.getByText(`${name} is kept.`)).toBeVisible()
   expect(left).toContain('Stonecrop Mill')
-  await page.getByLabel('Notes').fill('typed and left open')
+  await page.getByRole('textbox', { name: 'Notes', exact: true }).fill('typed and left open')
   await page.reload()
-  await expect(page.getByLabel('Notes')).toHaveValue('typed and left open')
+  await expect(page.getByRole('textbox', { name: 'Notes', exact: true })).toHaveValue('typed and left open')
   await expect(page.getByRole('textbox', { name: 'Supplier', exact: true })).toHaveValue('Stonecrop Mill')
 })

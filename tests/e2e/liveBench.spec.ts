@@ -387,12 +387,12 @@ test('an ingredient taken out in another window is seen here, and its line can b
   context,
 }) => {
   const address = await freshBench(page, 'Orphaned buns')
-  await page.getByLabel('Add a line').fill('7 g passing fancy')
+  await page.getByLabel('Add a line').fill('7 g fleeting fancy')
   await page.keyboard.press('Enter')
   await saved(page)
   const other = await context.newPage()
   await other.goto('/larder')
-  await other.getByRole('link', { name: 'passing fancy' }).click()
+  await other.getByRole('link', { name: 'fleeting fancy' }).click()
   await other.getByRole('button', { name: /^Take it out/ }).click()
   await expect(other.getByRole('heading', { name: 'Larder' })).toBeVisible()
   // the next save tells this window that the books moved on
@@ -400,7 +400,7 @@ test('an ingredient taken out in another window is seen here, and its line can b
   await page.getByLabel('Amount of buckwheat flour', { exact: true }).fill('201 g')
   await page.keyboard.press('Enter')
   await expect(page.getByText('no longer in the larder').first()).toBeVisible()
-  await page.getByRole('button', { name: '7 g passing fancy', exact: true }).click()
+  await page.getByRole('button', { name: '7 g fleeting fancy', exact: true }).click()
   await page.getByRole('button', { name: 'Take it out' }).click()
   await expect(page.getByText('no longer in the larder')).toHaveCount(0)
   expect(page.url()).toBe(address)

@@ -6,7 +6,6 @@ import { rulesOf } from '@fair-tin/core/market'
 import {
   type ClaimCode,
   damageOf,
-  type Ingredient,
   type Line,
   type MarketCode,
   type Product,
@@ -19,7 +18,7 @@ import { circleFact, circleThrough, mostMakings, openFoodIn } from '@fair-tin/co
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { DamagedThing } from '../damaged/DamagedThing'
 import { isTyping } from '../frame/KeyHelp'
@@ -45,9 +44,6 @@ import { useBenchEdits } from './useBenchEdits'
 import { together, useBooks } from './useBooks'
 import { isRecipeEdit, useTrial } from './useTrial'
 import type { Hands } from './useTyped'
-
-const LateLines = memo(AddLines)
-const LateQuestions = memo(OpenQuestions)
 
 interface Props {
   /** What this one product rests on; the rest of the books is read once the bench stands. */
@@ -142,8 +138,7 @@ function OpenBench({
         ...server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
         ...frozenHere.filter(one => !server.recipes.some(known => known.id === one.id)),
       ],
-      // the very same as long as none of them changes: what is worked out from it need not be again
-      ingredients: ingredients as Ingredient[],
+      ingredients: [...ingredients],
     }),
     [server, product, recipe, ingredients, frozenHere],
   )
@@ -165,11 +160,11 @@ function OpenBench({
     }),
     [edit, editTrial, trial, inForce.recipe],
   )
-  const tryNow = (deed: RecipeEdit[], name: string) =>
-    trial ? editTrial(inForce.recipe, deed) : startTrial(inForce.recipe, { name }, deed)
-  const lastTry = useRef(tryNow)
-  lastTry.current = tryNow
-  const onTry = useCallback((deed: RecipeEdit[], name: string) => lastTry.current(deed, name), [])
+  const onTry = useCallback(
+    (deed: RecipeEdit[], name: string) =>
+      trial ? editTrial(inForce.recipe, deed) : startTrial(inForce.recipe, { name }, deed),
+    [trial, editTrial, startTrial, inForce.recipe],
+  )
   const refuse = useCallback(
     (of: Line['of']) => {
       const chain = 'recipe' in of ? circleThrough(workbook.recipes, recipe.id, partKey(of)) : null
@@ -217,13 +212,7 @@ function OpenBench({
     (line: string) => checkAlternatives(workbook, productId, market).filter(one => one.line === line),
     [workbook, productId, market],
   )
-  // the ledger follows the fingers; what stands around it follows the ledger
-  const shown = useMemo(
-    () => ({ making, assessment, batch, workbook, product, recipe }),
-    [making, assessment, batch, workbook, product, recipe],
-  )
-  const late = useDeferredValue(shown)
-  const open = useMemo(() => openFoodIn(late.recipe, late.workbook), [late.recipe, late.workbook])
+  const open = useMemo(() => openFoodIn(recipe, workbook), [recipe, workbook])
   const editing: Editing = {
     recipe,
     factor,
@@ -264,9 +253,7 @@ function OpenBench({
     return () => window.removeEventListener('keydown', onKey)
   }, [editAddress, router, undo, redo, setFactor, lidFaces])
 
-  // only the label may come later: on the other faces one types
-  const lidSees = face === 'label' ? late : shown
-  const [onLid, sized] = facesOfOneMaking.has(face) ? [lidSees.making, oneMaking] : [lidSees.assessment, lidSees.batch]
+  const [onLid, sized] = facesOfOneMaking.has(face) ? [making, oneMaking] : [assessment, batch]
   const { bill } = assessment
   const nameOfLine = (line: string) =>
     groups.flatMap(group => group.rows).find(row => row.source?.id === line)?.name ?? 'A line'
@@ -326,8 +313,8 @@ function OpenBench({
               scales={workbook.kitchen.scales}
               pointed={pointed}
             />
-            <LateLines
-              recipe={late.recipe}
+            <AddLines
+              recipe={recipe}
               larder={books && larder}
               trouble={trouble}
               parts={allParts}
@@ -343,9 +330,9 @@ function OpenBench({
                   <b>{gap.path.at(-1)!.name}</b> {gap.fact}. Nothing can be proven until the recipe is mended.
                 </p>
               ))}
-            <LateQuestions
+            <OpenQuestions
               open={open}
-              recipe={late.recipe}
+              recipe={recipe}
               larder={larder}
               ready={books !== null}
               parts={allParts}
@@ -381,23 +368,18 @@ function OpenBench({
             />
           </div>
           {tinTrouble && <p className="px-4 text-unproven">{tinTrouble.warning}</p>}
-          <Ribbon
-            bill={late.assessment.bill}
-            ingredients={workbook.ingredients}
-            pointed={pointed}
-            onPoint={setPointed}
-          />
+          <Ribbon bill={bill} ingredients={workbook.ingredients} pointed={pointed} onPoint={setPointed} />
         </div>
         <Lid
           assessment={onLid}
           batch={sized}
-          workbook={lidSees.workbook}
+          workbook={workbook}
           atFirst={atFirst}
-          product={lidSees.product}
-          recipe={lidSees.recipe}
+          product={product}
+          recipe={recipe}
           face={face}
           onTurn={setFace}
-          ingredients={lidSees.workbook.ingredients}
+          ingredients={workbook.ingredients}
           productId={productId}
           pieceName={pieceName}
           rules={rulesOf(market)}
