@@ -268,6 +268,27 @@ test('a part is frozen at a kept version while the newest moves on', async ({ pa
   await saved(page)
 })
 
+test('another blend is looked for before the larder was read: its flours join in, and nothing falls over', async ({
+  page,
+}) => {
+  let go = () => {}
+  const asked = new Promise<void>(resolve => {
+    go = resolve
+  })
+  await page.route('**/api/v1/books', async route => {
+    await asked
+    await route.continue()
+  })
+  await page.goto('/products/ginger-teff-loaf?lid=blend')
+  await lid(page).getByRole('button', { name: 'Look for another blend' }).click()
+  const count = lid(page).getByText(/flours of the larder may be in it/)
+  const before = await count.textContent()
+  await lid(page).getByLabel('lightness at least, of 10').fill('2')
+  go()
+  await expect(count).not.toHaveText(before!)
+  await expect(lid(page).getByLabel('lightness at least, of 10')).toHaveValue('2')
+})
+
 test('a blend is looked at, another is found by the solver, and tried beside today', async ({ page }) => {
   await freshBench(
     page,

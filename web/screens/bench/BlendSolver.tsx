@@ -84,16 +84,22 @@ function Solver(props: LidProps & { dough: Dough }) {
       }),
     [ingredients, currency, workbook.today, workbook.kitchen.rates],
   )
-  // judged once, when the search is opened: what the claims were then
-  const [lost] = useState(() => new Map(larder.map(one => [one.id, claimsLost(props, one.id)])))
+  // judged once, when the search first sees it: the rest of the larder may come while it is open
+  const judged = useRef(new Map<string, string[]>())
+  const lostOf = (id: string): string[] => {
+    const known = judged.current.get(id) ?? claimsLost(props, id)
+    judged.current.set(id, known)
+    return known
+  }
   const today = useMemo(() => new Set(dough.flours.map(one => one.ingredient)), [dough.flours])
-  const [chosen, setChosen] = useState(
-    () =>
-      new Set(
-        larder
-          .filter(one => today.has(one.id) || (lost.get(one.id)!.length === 0 && one.pricePerGram !== null))
-          .map(one => one.id),
-      ),
+  /** As somebody ticked or unticked it; else what is in it today, and what costs something known and no claim. */
+  const [picked, setPicked] = useState<ReadonlyMap<string, boolean>>(new Map())
+  const chosen = new Set(
+    larder
+      .filter(
+        one => picked.get(one.id) ?? (today.has(one.id) || (lostOf(one.id).length === 0 && one.pricePerGram !== null)),
+      )
+      .map(one => one.id),
   )
   const [goal, setGoal] = useState<'nearest' | 'cheapest'>('nearest')
   const [target, setTarget] = useState<Record<string, string>>(() =>
@@ -244,18 +250,13 @@ function Solver(props: LidProps & { dough: Dough }) {
                   type="checkbox"
                   className="mt-1 accent-damson"
                   checked={chosen.has(one.id)}
-                  onChange={event => {
-                    const next = new Set(chosen)
-                    if (event.target.checked) next.add(one.id)
-                    else next.delete(one.id)
-                    setChosen(next)
-                  }}
+                  onChange={event => setPicked(before => new Map(before).set(one.id, event.target.checked))}
                 />
                 <span>
                   {one.name}
                   {one.pricePerGram === null && <span className="text-unproven"> no price</span>}
-                  {lost.get(one.id)!.length > 0 && (
-                    <span className="text-unproven"> takes {lost.get(one.id)!.join(', ')}</span>
+                  {lostOf(one.id).length > 0 && (
+                    <span className="text-unproven"> takes {lostOf(one.id).join(', ')}</span>
                   )}
                 </span>
               </label>
