@@ -146,6 +146,45 @@ describe('a claim', () => {
   })
 })
 
+describe('what a question alone holds up', () => {
+  const asked = (steps: string[], claims: ('nutFree' | 'dairyFree' | 'eggFree')[], ingredient = flour) =>
+    problems({
+      ingredients: [ingredient],
+      product: { claims },
+      recipe: { steps: steps.map(text => ({ text, when: 'bench' as const })) },
+    })
+      .map(one => one.what)
+      // what is in it by an unknown weight leaves no table: another matter
+      .filter(what => !what.startsWith('The nutrition table'))
+  it('is said once, with the question, and with every claim that waits for it', () => {
+    // whatever is not known to be out of it may hold anything
+    expect(asked(['Scatter with walnuts.'], ['nutFree', 'eggFree'])).toEqual([
+      'top: the method speaks of “walnuts”, and no line holds it. Nut-free and egg-free wait for it.',
+    ])
+    expect(asked(['Scatter with walnuts.'], ['nutFree'])).toEqual([
+      'top: the method speaks of “walnuts”, and no line holds it. Nut-free waits for it.',
+    ])
+    // of two questions a claim waits for one, and is named once
+    const two = asked(['Scatter with walnuts.', 'Brush with butter.'], ['nutFree', 'dairyFree', 'eggFree'])
+    expect(two).toHaveLength(2)
+    for (const name of ['nut-free', 'dairy-free', 'egg-free'])
+      expect(two.join(' ').toLowerCase().split(name), name).toHaveLength(2)
+  })
+  it('of a claim that breaks all the same is said beside the question', () => {
+    const what = asked(['Scatter with walnuts.'], ['nutFree'], carrying('flour', 'almond', 'contains'))
+    expect(what.some(one => one.startsWith('Nut-free breaks.'))).toBe(true)
+    expect(what.some(one => /walnuts/.test(one) && !/waits for it/.test(one))).toBe(true)
+  })
+  it('another gap is no question: the claim stands by itself', () => {
+    const what = problems({
+      lines: [sampleLine('flour', 10), sampleLine('gone', 1)],
+      product: { claims: ['nutFree'] },
+    }).map(one => one.what)
+    expect(what.some(one => one.startsWith('Nut-free is unproven.'))).toBe(true)
+    expect(what.some(one => /waits for it/.test(one))).toBe(false)
+  })
+})
+
 describe('allergens', () => {
   it('in conflict are settled in the larder, one thing once', () => {
     const clash = problems({ ingredients: [sampleIngredient('wheat flour')], lines: [sampleLine('wheat flour', 1)] })
