@@ -2,12 +2,14 @@
 import { createHash } from 'node:crypto'
 import type { BakerySql } from './withBakery'
 
+/** Said where something else was sent before, and its answer was lost. */
+export const keptBefore =
+  'What you sent before is kept after all: only its answer was lost. Look at what is there now, and send this again if it is still needed.'
+
 /** The id was used for something else before: what was first sent under it is kept, this is not. */
 export class KeptOtherwise extends Error {
   constructor() {
-    super(
-      'What you sent before is kept after all: only its answer was lost. Look at what is there now, and send this again if it is still needed.',
-    )
+    super(keptBefore)
   }
 }
 const print = (asked: unknown): string => createHash('sha256').update(JSON.stringify(asked)).digest('hex')

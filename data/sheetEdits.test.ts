@@ -67,7 +67,7 @@ describe('an ingredient', () => {
     const make = sent([making(unknownIngredient(id, 'medlar'))])
     await Promise.all([edit('ingredient', id, make), edit('ingredient', id, make)])
     expect((await edit('ingredient', id, sent([making(unknownIngredient(id, 'other'))]))).refused).toMatchObject([
-      { why: 'It is there already.' },
+      { path: 'there', why: expect.stringMatching(/^What you sent before is kept after all/) },
     ])
     await edit('ingredient', id, sent([takingOut]))
     const late = await edit('ingredient', id, sent([{ at: ['supplier'], was: null, to: 'late' }]))
@@ -89,6 +89,25 @@ describe('an ingredient', () => {
     expect(done.refused.map(one => one.path)).toEqual(['', 'name'])
     expect(done.sheet).toMatchObject({ name: 'quince', supplier: 'nobody' })
     expect((await edit('ingredient', id, [bad])).refused).toHaveLength(1)
+  })
+  it('is made under a name that is part of an address and no other page’s', async () => {
+    for (const id of ['new', 'a/b', '../x', 'part@1', 'Ä', '-x', 'x'.repeat(90)]) {
+      const done = await edit('ingredient', id, sent([making(unknownIngredient(id, 'medlar'))]))
+      expect([id, done.refused.length, done.sheet]).toEqual([id, 1, null])
+    }
+  })
+  it('is out or it is not: what says neither is refused', async () => {
+    const id = await quince()
+    for (const odd of [
+      { at: ['removed'], was: null, to: 'yes' },
+      { at: ['removed', 'x'], was: null, to: true },
+      { at: ['__proto__'], was: null, to: {} },
+      { at: ['packs', '__proto__'], was: null, to: { grams: 1 } },
+    ]) {
+      const done = await edit('ingredient', id, [{ ...odd, deed: crypto.randomUUID() }])
+      expect([JSON.stringify(odd), done.refused.length]).toEqual([JSON.stringify(odd), 1])
+    }
+    expect(await standing(id)).toMatchObject({ name: 'quince', version: 1 })
   })
   it('any changes are told by its history, and taken back one by one bring it back', async () => {
     const field = fc.constantFrom('supplier', 'notes', 'labelName')
@@ -122,6 +141,13 @@ describe('an ingredient', () => {
 })
 
 describe('the kitchen and an order', () => {
+  it('the kitchen can be neither taken out nor made anew', async () => {
+    const out = await edit('kitchen', 'kitchen', sent([takingOut]))
+    expect(out.refused).toMatchObject([{ why: 'A bakery has its kitchen: it cannot be taken out.' }])
+    expect(
+      (await edit('kitchen', 'kitchen', sent([making({ currency: 'EUR', crossContact: [], evidence: [] })]))).refused,
+    ).toHaveLength(1)
+  })
   it('an oven and a record of two windows both stand; taken back both are gone', async () => {
     const found = (await as('nell', findKitchen))!
     const base = { ...found.kitchen, evidence: found.evidence }

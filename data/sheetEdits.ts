@@ -5,7 +5,7 @@ import { wellFormedData } from '@fair-tin/core/words'
 import { z } from 'zod'
 import { findKitchen, saveKitchen } from './bakery'
 import { addIngredient, findIngredient, removeIngredient, restoreIngredient, saveIngredient } from './ingredients'
-import { doneBefore, remember } from './once'
+import { doneBefore, keptBefore, remember } from './once'
 import { addOrder, cancelOrder, changeOrder, findOrder } from './orders'
 import type { BakerySql } from './withBakery'
 
@@ -16,7 +16,8 @@ interface Keeping<T extends object> {
   make: (sql: BakerySql, id: string, sheet: unknown) => Promise<string | null>
   /** The version it has then. Throws where it changed under its own lock. */
   save: (sql: BakerySql, id: string, sheet: T, version: number) => Promise<number>
-  removed: (sql: BakerySql, id: string, removed: boolean) => Promise<unknown>
+  /** Why it cannot be taken out or put back; null where that is done. */
+  removed: (sql: BakerySql, id: string, removed: boolean) => Promise<string | null>
   gone: string
 }
 const firstOf = (error: z.ZodError) => error.issues[0]?.message ?? 'This cannot be kept.'
@@ -45,7 +46,10 @@ const ingredient: Keeping<Ingredient> = {
     const saved = await saveIngredient(sql, sheet, version)
     return saved.saved ? saved.version : unlocked(`Ingredient ${id}`)
   },
-  removed: (sql, id, removed) => (removed ? removeIngredient(sql, id) : restoreIngredient(sql, id)),
+  removed: async (sql, id, removed) => {
+    await (removed ? removeIngredient(sql, id) : restoreIngredient(sql, id))
+    return null
+  },
 }
 
 /** A kitchen that nobody has recorded anything of. */
@@ -64,7 +68,7 @@ const kitchen: Keeping<KitchenSheet> = {
     const saved = await saveKitchen(sql, sheet, evidence, version)
     return saved.saved ? saved.version : unlocked('The kitchen')
   },
-  removed: async () => unlocked('The kitchen'),
+  removed: async () => 'A bakery has its kitchen: it cannot be taken out.',
 }
 
 const order: Keeping<OrderDraft> = {
@@ -82,7 +86,10 @@ const order: Keeping<OrderDraft> = {
     if (!(await changeOrder(sql, id, sheet))) unlocked('The order')
     return version
   },
-  removed: (sql, id, removed) => cancelOrder(sql, id, removed),
+  removed: async (sql, id, removed) => {
+    await cancelOrder(sql, id, removed)
+    return null
+  },
 }
 const keepings: Record<SheetKind, Keeping<object>> = { ingredient, kitchen, order } as Record<
   SheetKind,
@@ -98,6 +105,10 @@ export interface EditedSheet {
 }
 
 const Sent = SheetEdit.extend({ deed: z.uuid() })
+  // a thing is out or it is not
+  .refine(({ at, to }) => at[0] !== 'removed' || (at.length === 1 && (to === true || to === null)))
+/** Part of an address, and none that has another page already. */
+const NewId = z.string().regex(/^(?!new$)[a-z0-9][a-z0-9-]{0,79}$/)
 /**
  * Applies edits of one thing, each by itself, under a lock on it: what clashes or is refused is left out and told, the rest
  * goes through. What was sent under a `deed` and went through is not done again. Throws DamagedRow where it cannot be read.
@@ -133,11 +144,19 @@ export async function editSheet(
   for (const edit of edits) {
     if (edit.at.length > 0 && edit.at[0] !== 'removed') continue
     const now = await keeping.lock(sql, id)
-    let why: string | null = null
-    if (edit.at.length === 0) why = now ? 'It is there already.' : await keeping.make(sql, id, edit.to)
-    else if (!now) why = keeping.gone
-    else if ((now === 'removed') !== (edit.to === true)) await keeping.removed(sql, id, edit.to === true)
-    if (why) refused.push({ edit, path: '', why })
+    const making = edit.at.length === 0
+    const why = making
+      ? now
+        ? keptBefore
+        : NewId.safeParse(id).success
+          ? await keeping.make(sql, id, edit.to)
+          : 'This is no name for a new thing. Reload the page.'
+      : !now
+        ? keeping.gone
+        : (now === 'removed') === (edit.to === true)
+          ? null
+          : await keeping.removed(sql, id, edit.to === true)
+    if (why) refused.push({ edit, path: making && now ? 'there' : '', why })
     else await keptBy([edit])
   }
   const fields = edits.filter(one => one.at.length > 0 && one.at[0] !== 'removed')

@@ -1,4 +1,6 @@
 // The stamp against a real database: what a window has seen is never passed off as all there is.
+import { readFileSync } from 'node:fs'
+import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
 import { type BakerySql, closePool, readStamp, saveIngredient, stampGiven, withBakery } from './index'
 import { findIngredient } from './ingredients'
@@ -77,4 +79,30 @@ describe('the stamp', () => {
     ).rejects.toThrow('not kept')
     expect(await now()).toBe(first)
   })
+})
+
+it('goes on from what there was in a database that is brought up to date', async () => {
+  const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE!, { max: 1, onnotice: () => {} })
+  const undone = new Error('undone')
+  try {
+    await owner
+      .begin(async sql => {
+        await sql`drop table bakery_stamp`
+        await sql`drop function stamp_change cascade`
+        await sql.unsafe(readFileSync(new URL('./migrations/0006_stamp.sql', import.meta.url), 'utf8'))
+        await sql`select set_config('fair_tin.bakery', ${bakery}, true)`
+        const [had] = await sql<{ newest: string }[]>`select max(entry) as newest from journal`
+        expect(Number(had!.newest)).toBeGreaterThan(0)
+        expect(await sql<{ stamp: string }[]>`select stamp from bakery_stamp`).toMatchObject([{ stamp: had!.newest }])
+        // and the tables are closed again, to their owner too
+        await sql`select set_config('fair_tin.bakery', '', true)`
+        expect(await sql`select 1 from journal limit 1`).toHaveLength(0)
+        throw undone
+      })
+      .catch(error => {
+        if (error !== undone) throw error
+      })
+  } finally {
+    await owner.end()
+  }
 })

@@ -151,6 +151,16 @@ describe('the share of an ingredient', () => {
   })
 })
 
+it('highlighted twice is said once', () => {
+  const twice = labelled({
+    ingredients: named('plums', 'flour'),
+    lines: [sampleLine('part:jam', 60), sampleLine('flour', 40)],
+    parts: [sampleRecipe('jam', [sampleLine('plums', 80)], { name: 'Plum jam' })],
+    product: { highlighted: ['jam', 'jam'] },
+  })
+  expect(twice.said).toEqual(['Plum jam: 60 %.'])
+})
+
 describe('the share of a part', () => {
   const of = (change: Partial<Given> & { jam?: object; line?: object }) =>
     labelled({

@@ -58,7 +58,7 @@ export function quidOf(
   // one missing weight makes the finished weight, and so every share, wrong
   const weightMissing = touching.some(line => line.unweighed) || bill.gaps.some(gap => gap.kind === 'component')
   const counted = new Set<string>()
-  for (const id of product.highlighted ?? []) {
+  for (const id of new Set(product.highlighted)) {
     const part = byId(workbook.ingredients).has(id) ? undefined : byId(workbook.recipes).get(id)
     const forms = formsOf(id, bill, workbook)
     const lines = part

@@ -296,11 +296,20 @@ test('two windows on one ingredient: other fields both stand, one field is a pla
   await expect(other.getByText(`${name} is kept.`)).toBeVisible()
 
   await page.getByRole('textbox', { name: 'Supplier', exact: true }).fill('Harbour Stores')
+  await notes(page).fill('hard')
   await page.getByLabel('Grams in a US cup').fill('120')
   await page.getByRole('button', { name: 'Keep the changes' }).click()
   const choice = page.getByRole('alert').filter({ hasText: 'Somebody changed the same' })
   await expect(choice).toContainText('The supplier: it is “Stonecrop Mill” now; you wanted “Harbour Stores”.')
-  await choice.getByRole('button', { name: 'Put mine in' }).click()
+  await expect(choice).toContainText('The notes: it is “soft” now; you wanted “hard”.')
+  await choice
+    .getByRole('paragraph')
+    .filter({ hasText: 'The supplier' })
+    .getByRole('button', { name: 'Put mine in' })
+    .click()
+  // one settled, the other still asks
+  await expect(choice).not.toContainText('The supplier')
+  await choice.getByRole('button', { name: 'Leave theirs' }).click()
   await expect(page.getByText(`${name} is kept.`)).toBeVisible()
 
   await page.getByRole('link', { name }).click()

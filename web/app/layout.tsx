@@ -16,6 +16,15 @@ export const metadata: Metadata = {
 }
 export const dynamic = 'force-dynamic'
 
+/** What is no locale does not take the pages along. */
+function localeOf(said = 'en-GB'): string {
+  try {
+    return Intl.getCanonicalLocales(said)[0] ?? 'en-GB'
+  } catch {
+    return 'en-GB'
+  }
+}
+
 export default async function Layout({ children }: { children: ReactNode }) {
   const [frame, person, market] = await Promise.all([
     reading(async sql => {
@@ -40,7 +49,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
               markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}
             />
             <main className="flex min-h-0 flex-1 flex-col">
-              <Locale locale={process.env.FAIR_TIN_LOCALE ?? 'en-GB'}>{children}</Locale>
+              <Locale locale={localeOf(process.env.FAIR_TIN_LOCALE)}>{children}</Locale>
             </main>
           </div>
         </div>

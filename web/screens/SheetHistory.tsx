@@ -24,11 +24,11 @@ export function SheetHistory({ kind, id }: { kind: SheetKind; id: string }) {
   const { said, problem } = useAsked<{ changes: SheetChange[] }>(
     `/api/v1/sheets?kind=${kind}&id=${encodeURIComponent(id)}`,
   )
-  const { clashes, send, takeBack, settled } = useSheet(kind)
+  const { clashes, takeBack, settle } = useSheet(kind)
   const [all, setAll] = useState(false)
   const [refused, setRefused] = useState('')
   const [busy, start] = useTransition()
-  const act = (work: () => ReturnType<typeof send>, done: string) =>
+  const act = (work: () => ReturnType<typeof takeBack>, done: string) =>
     start(async () => {
       const sent = await work()
       setRefused(sent.kept ? '' : sent.problems.map(one => one.message).join(' '))
@@ -43,14 +43,8 @@ export function SheetHistory({ kind, id }: { kind: SheetKind; id: string }) {
       {said && changes.length === 0 && <p className="text-quiet">Nothing since it was made.</p>}
       <SheetClashes
         clashes={clashes}
-        onMine={clash =>
-          act(async () => {
-            const sent = await send(id, [{ ...clash.edit, was: clash.now }])
-            if (sent.kept) settled(clash)
-            return sent
-          }, 'It is taken back.')
-        }
-        onTheirs={settled}
+        onMine={clash => act(() => settle(id, clash, true), 'It is taken back.')}
+        onTheirs={clash => void settle(id, clash, false)}
       />
       {refused && (
         <p role="alert" className="text-breaks">

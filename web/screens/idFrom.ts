@@ -1,4 +1,5 @@
-// Ids of new things, readable and never the same twice.
+// Ids of new things, readable and never the same twice: also where the address is not a safe one, as on a tablet in the kitchen.
+import { v4 } from 'uuid'
 
 /** An id from a name: "Damson & buckwheat slice" becomes "damson-buckwheat-slice-x3f9". */
 export function idFrom(name: string): string {
@@ -8,5 +9,5 @@ export function idFrom(name: string): string {
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '')
     .slice(0, 40)
-  return `${stem || 'item'}-${crypto.randomUUID().slice(0, 8)}`
+  return `${stem || 'item'}-${v4().slice(0, 8)}`
 }

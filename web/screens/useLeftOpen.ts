@@ -3,22 +3,26 @@
 import { type SetStateAction, useCallback, useEffect, useState } from 'react'
 
 /**
- * `again` lays what was left over the thing as it is now; null where it cannot be read any more. The effect runs once for each
+ * `open`: something is filled in that is not kept yet. `again` lays what was left over the thing as it is now; null where it cannot be read any more. The effect runs once for each
  * `shelf`, and again when `again` is another.
  */
 export function useLeftOpen<T>(shelf: string, fresh: () => T, again: (left: unknown) => T | null) {
   const [form, setForm] = useState(fresh)
+  const [open, setOpen] = useState(false)
   useEffect(() => {
     try {
       const raw = localStorage.getItem(shelf)
       const left = raw === null ? null : again(JSON.parse(raw))
-      if (left !== null) setForm(left)
+      if (left === null) return
+      setForm(left)
+      setOpen(true)
     } catch {
       // nothing readable was kept
     }
   }, [shelf, again])
   const put = useCallback(
-    (change: SetStateAction<T>) =>
+    (change: SetStateAction<T>) => {
+      setOpen(true)
       setForm(before => {
         const next = typeof change === 'function' ? (change as (before: T) => T)(before) : change
         try {
@@ -27,7 +31,8 @@ export function useLeftOpen<T>(shelf: string, fresh: () => T, again: (left: unkn
           // a full or forbidden store: the edit then lives only in this window
         }
         return next
-      }),
+      })
+    },
     [shelf],
   )
   const forget = useCallback(() => {
@@ -36,6 +41,7 @@ export function useLeftOpen<T>(shelf: string, fresh: () => T, again: (left: unkn
     } catch {
       // never kept
     }
+    setOpen(false)
   }, [shelf])
-  return { form, put, forget }
+  return { form, open, put, forget, setForm }
 }

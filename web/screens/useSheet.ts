@@ -16,7 +16,7 @@ interface Answer {
 }
 export type Sent = { kept: true } | { kept: false; problems: Refusal[] }
 
-/** Sends; `problems` in words where something is not kept, none of them where it clashes: then `clashes` has it. */
+/** Sends; `problems` in words where something is not kept, none of them where it clashes: then `clashes` has it, until it is settled. */
 export function useSheet(kind: SheetKind) {
   const [clashes, setClashes] = useState<SheetClash[]>([])
   /** Ids of what was sent and not answered: sent again under the same. */
@@ -35,7 +35,7 @@ export function useSheet(kind: SheetKind) {
       const said = await ask<Answer>('/api/v1/sheets', { kind, id, edits: deeds })
       if ('problem' in said) return { kept: false, problems: [{ path: '', message: said.problem }] }
       open.current.clear()
-      setClashes(said.clashes)
+      setClashes(before => [...before.filter(one => !edits.some(edit => same(edit.at, one.edit.at))), ...said.clashes])
       const problems = said.refused.map(one => ({ path: one.path, message: one.why }))
       return problems.length + said.clashes.length === 0 ? { kept: true } : { kept: false, problems }
     },
@@ -46,9 +46,18 @@ export function useSheet(kind: SheetKind) {
     (id: string, edits: readonly SheetEdit[]) => send(id, [...edits].reverse().map(inverseOfSheetEdit)),
     [send],
   )
-  const settled = useCallback((clash: SheetClash) => setClashes(before => before.filter(one => one !== clash)), [])
-  return { clashes, send, takeBack, settled }
+  /** One side of a clash chosen: hers put in over what is there now, or theirs left. Any other clash stays. */
+  const settle = useCallback(
+    async (id: string, clash: SheetClash, mine: boolean): Promise<Sent> => {
+      if (mine) return send(id, [{ ...clash.edit, was: clash.now }])
+      setClashes(before => before.filter(one => one !== clash))
+      return { kept: true }
+    },
+    [send],
+  )
+  return { clashes, send, takeBack, settle }
 }
+const same = (a: readonly string[], b: readonly string[]) => a.join('\n') === b.join('\n')
 
 /** What stands on the screen of the newest change. */
 let told: string | number = ''

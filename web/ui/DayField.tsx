@@ -80,7 +80,10 @@ export function DayField({
             />
           )}
         </DateInput>
-        <Button aria-label={`Pick a day: ${label}`} className="grid size-[24px] shrink-0 place-items-center">
+        <Button
+          aria-label={`Pick a day: ${label}`}
+          className="grid size-[24px] shrink-0 place-items-center pointer-coarse:size-[44px]"
+        >
           <CalendarDays size={15} aria-hidden />
         </Button>
       </Group>
@@ -89,11 +92,11 @@ export function DayField({
         <Dialog className="outline-none">
           <Calendar firstDayOfWeek="mon">
             <header className="flex items-center gap-2 pb-1">
-              <Button slot="previous" className="grid size-[32px] place-items-center">
+              <Button slot="previous" className="grid size-[32px] place-items-center pointer-coarse:size-[44px]">
                 <ChevronLeft size={18} aria-hidden />
               </Button>
               <Heading className="flex-1 text-center text-base" />
-              <Button slot="next" className="grid size-[32px] place-items-center">
+              <Button slot="next" className="grid size-[32px] place-items-center pointer-coarse:size-[44px]">
                 <ChevronRight size={18} aria-hidden />
               </Button>
             </header>
@@ -101,7 +104,7 @@ export function DayField({
               {date => (
                 <CalendarCell
                   date={date}
-                  className="grid size-[34px] cursor-pointer place-items-center rounded-md outline-none data-[disabled]:text-hair data-[focus-visible]:outline-2 data-[focus-visible]:outline-damson data-[hovered]:bg-page data-[outside-month]:text-hair data-[selected]:bg-damson data-[selected]:text-pane"
+                  className="grid size-[34px] cursor-pointer pointer-coarse:size-[44px] place-items-center rounded-md outline-none data-[disabled]:text-hair data-[focus-visible]:outline-2 data-[focus-visible]:outline-damson data-[hovered]:bg-page data-[outside-month]:text-hair data-[selected]:bg-damson data-[selected]:text-pane"
                 />
               )}
             </CalendarGrid>

@@ -42,12 +42,14 @@ export function KitchenSheet({
   )
   const {
     form,
+    open,
     put: putForm,
     forget,
+    setForm,
   } = useLeftOpen<LeftOpen>(shelf, () => ({ draft: kitchenDraft(kitchen), before: kitchen }), again)
   const { draft, before } = form
   const put = (change: Partial<KitchenDraft>) => putForm(form => ({ ...form, draft: { ...form.draft, ...change } }))
-  const { clashes, send, takeBack, settled } = useSheet('kitchen')
+  const { clashes, send, takeBack, settle } = useSheet('kitchen')
   const [problems, setProblems] = useState<Refusal[]>([])
   const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map())
   const [saving, start] = useTransition()
@@ -71,24 +73,42 @@ export function KitchenSheet({
       kept(edits.length > 0 ? () => takeBack('kitchen', edits) : null)
     })
   }
-  const settle = (clash: (typeof clashes)[number], mine: boolean) =>
+  const choose = (clash: (typeof clashes)[number], mine: boolean) =>
     start(async () => {
-      const left = clashes.length > 1
-      const sent = mine ? await send('kitchen', [{ ...clash.edit, was: clash.now }]) : { kept: true as const }
+      const sent = await settle('kitchen', clash, mine)
       if (!sent.kept) return setProblems(sent.problems)
-      settled(clash)
-      if (!left) kept(null)
+      if (clashes.length === 1) kept(null)
     })
 
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="mr-auto text-3xl">Kitchen</h1>
+        {open && (
+          <>
+            <p role="status" className="text-unproven">
+              What you changed here is not kept yet.
+            </p>
+            <button
+              type="button"
+              className="do"
+              disabled={saving}
+              onClick={() => {
+                forget()
+                setForm({ draft: kitchenDraft(kitchen), before: kitchen })
+                setProblems([])
+                setWrong(new Map())
+              }}
+            >
+              Leave it as it was
+            </button>
+          </>
+        )}
         <button type="button" className="do do-first" disabled={saving} onClick={keep}>
           {saving ? 'Keeping …' : 'Keep the changes'}
         </button>
       </div>
-      <SheetClashes clashes={clashes} onMine={one => settle(one, true)} onTheirs={one => settle(one, false)} />
+      <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
       {problems.length > 0 && (
         <div role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
           {[...new Set(problems.map(problem => problem.message))].map(message => (

@@ -63,6 +63,7 @@ export function IngredientSheet({
   )
   const {
     form: sheet,
+    open,
     put: putSheet,
     forget,
   } = useLeftOpen<Sheet>(`fair-tin-sheet-${isNew ? 'new' : ingredient.id}`, () => sheetOf(ingredient), again)
@@ -119,7 +120,7 @@ export function IngredientSheet({
   const { answer, progress, remote } = useWhatChanges(workbook, isNew ? null : changed)
   const [picking, setPicking] = useState<'shelf' | null>(null)
 
-  const { clashes, send, takeBack, settled } = useSheet('ingredient')
+  const { clashes, send, takeBack, settle } = useSheet('ingredient')
   /** The same until it is kept, so that pressing twice makes one. */
   const newId = useRef<string | null>(null)
   const leave = (said: string, undo: (() => Promise<Sent>) | null) => {
@@ -137,17 +138,17 @@ export function IngredientSheet({
       const id = asNew ? newId.current! : sheet.id
       const edits = asNew ? [making(built.ingredient)] : sheetEdits('ingredient', sheet.before, built.ingredient)
       const sent = await send(id, edits)
+      // what she sent first is kept: what she typed since is another
+      if (!sent.kept && sent.problems.some(one => one.path === 'there')) newId.current = null
       if (!sent.kept) return setProblems(sent.problems)
       leave(`${built.ingredient.name} is kept.`, edits.length > 0 ? () => takeBack(id, edits) : null)
     })
   }
-  const settle = (clash: (typeof clashes)[number], mine: boolean) =>
+  const choose = (clash: (typeof clashes)[number], mine: boolean) =>
     start(async () => {
-      const left = clashes.length > 1
-      const sent = mine ? await send(sheet.id, [{ ...clash.edit, was: clash.now }]) : { kept: true as const }
+      const sent = await settle(sheet.id, clash, mine)
       if (!sent.kept) return setProblems(sent.problems)
-      settled(clash)
-      if (!left) leave(`${sheet.name} is kept.`, null)
+      if (clashes.length === 1) leave(`${sheet.name} is kept.`, null)
     })
   const remove = () =>
     start(async () => {
@@ -155,12 +156,17 @@ export function IngredientSheet({
       if (!sent.kept) return setProblems(sent.problems)
       leave(`${sheet.name} is out of the larder.`, () => takeBack(sheet.id, [takingOut]))
     })
-  const general = problems.filter(problem => problem.path === '' || problem.path === 'removed')
+  const general = problems.filter(problem => ['', 'removed', 'there'].includes(problem.path))
 
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="mr-auto text-3xl">{isNew ? 'New ingredient' : ingredient.name}</h1>
+        {open && !asNew && (
+          <p role="status" className="text-unproven">
+            What you changed here is not kept yet.
+          </p>
+        )}
         {usedIn.length > 0 && <p className="text-quiet">Used in {usedIn.map(one => one.name).join(', ')}</p>}
       </div>
       {(general.length > 0 || problems.length > general.length) && (
@@ -191,7 +197,7 @@ export function IngredientSheet({
           )}
         </div>
       )}
-      <SheetClashes clashes={clashes} onMine={one => settle(one, true)} onTheirs={one => settle(one, false)} />
+      <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-3 overflow-auto lg:grid-cols-2 lg:overflow-hidden">
         <Scroller label="Facts">
           <Group title="What it is">

@@ -27,7 +27,7 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
   const [busy, start] = useTransition()
   const [draft, setDraft] = useState({ day: daysAfter(today, 1), product: '', packs: '', forWhom: '' })
   const [problem, setProblem] = useState('')
-  const { clashes, send, takeBack, settled } = useSheet('order')
+  const { clashes, send, takeBack, settle } = useSheet('order')
   /** Which order the clashes are about. */
   const [about, setAbout] = useState('')
   /** The same until it is taken, so that pressing twice takes one. */
@@ -37,6 +37,8 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
       setAbout(id)
       const sent = await send(id, edits)
       setProblem(sent.kept ? '' : (sent.problems[0]?.message ?? ''))
+      // what she sent first is taken: what she typed since is another
+      if (!sent.kept && sent.problems.some(one => one.path === 'there')) newId.current = null
       // also what was refused may stand there already
       router.refresh()
       if (sent.kept) done?.()
@@ -128,7 +130,7 @@ export function Orders({ orders, products, today }: { orders: Order[]; products:
       <SheetClashes
         clashes={clashes}
         onMine={clash => act(about, [{ ...clash.edit, was: clash.now }])}
-        onTheirs={settled}
+        onTheirs={clash => void settle(about, clash, false)}
       />
       {problem && (
         <p role="alert" className="rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-2">
