@@ -2,6 +2,7 @@
 // of every kitchen. Every sign of it knows where it stands in what was written. Common practice, no published source.
 import { plainly } from '../words/number'
 import { rememberedByText } from '../words/remembered'
+import { ofOtherTongues } from './tongues'
 
 export interface Normal {
   text: string
@@ -168,6 +169,7 @@ export function normalised(source: string): Normal {
   if (!known.test(source)) return normal
   normal = replaced(normal, /[\u00a0\u2000-\u200b\u202f\ufeff]/g, () => ' ')
   normal = replaced(normal, foreignOne, () => '1 ')
+  for (const { english, pattern } of ofOtherTongues) normal = replaced(normal, pattern, () => english)
   if (/\d|[½⅓⅔¼¾⅛]|(?<!\p{L})[lI] /u.test(normal.text)) {
     normal = replaced(normal, foreignManner, () => '')
     for (const { unit, pattern } of units) normal = replaced(normal, pattern, () => (unit ? ` ${unit} ` : ' '))

@@ -1,5 +1,7 @@
 // Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
+import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount } from '../measure/quantity'
+import { unitMeant } from './bareNumber'
 import { normal } from './normal'
 import { readLine } from './readLine'
 import { readOven } from './readStep'
@@ -20,9 +22,16 @@ export function linesInProse(text: string): string[] {
     const clause = given.replace(/\s+(?:too|as well|now|please|first)$/i, '')
     // "dip them in dark chocolate, about 100 grams"
     const alone = readAmount(clause.replace(/^(?:so |and |it(?:'|’)?s )/i, ''))
-    const before = /.*\b(?:in|into|with|add|of|some|use)\s+(\p{L}[\p{L} -]{2,40})$/iu.exec(clauses[at - 1] ?? '')?.[1]
+    const earlier = clauses[at - 1] ?? ''
+    const named = earlier.replace(/ (?:if you (?:like|want|fancy)|optional|maybe)$/i, '')
+    const before =
+      /.*\b(?:in|into|with|add|of|some|use)\s+(\p{L}[\p{L} -]{2,40})$/iu.exec(earlier)?.[1] ??
+      // "Sultanas if you like, about 60g"
+      (named.length <= 40 && isKnownFood(named) ? named : undefined)
     if (alone && alone.rest === '' && alone.amount.unit !== 'each' && before && !/\d/.test(before))
       return [`${clause} ${before}`]
+    // "tsp of baking powder"
+    if (/^(?:tsp|tbsp|cup|teaspoon|tablespoon|pinch|handful) of \p{L}/iu.test(clause)) return [`1 ${clause}`]
     let tried = 0
     for (const { index } of clause.matchAll(amountBegins)) {
       if (++tried > mostTried) break
@@ -39,6 +48,8 @@ export function linesInProse(text: string): string[] {
         line.form === 'mug' ||
         line.form === 'glass' ||
         counted.test(line.item) ||
+        // "50 sugar": asked about, as in a list
+        (isKnownFood(line.item) && unitMeant(line, null).doubt?.unit) ||
         (read.amount.value >= 20 && /^\s*of\b/i.test(read.rest))
       )
         return [said.trim()]

@@ -51,7 +51,7 @@ export const more =
 
 /** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `secondThing`. */
 const another =
-  /(?:\s(?:\+|plus|and|&)|,(?: plus| and)?)\s+((?:(?:about |approx\.? |roughly |~ ?)?(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
+  /(?:\s(?:\+|plus|and|&)|[,;](?: plus| and)?|(?<!\b(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made|up|paste|together))\swith(?=\s\d[\d./]*\s?(?:tsp|tbsp|teaspoon|tablespoon|m?l|k?g|cl|dl)))\s+((?:(?:about |approx\.? |roughly |~ ?)?(?:\d|½|¼|¾|⅓|⅔)(?!\d*\s?%)|(?:the )?(?:(?:finely )?grated )?(?:zest|juice|rind)(?: (?:and|&) (?:juice|zest))? of (?=\d|½|an? |one |two |half )|one |two |an (?=egg )|another |an? (?=yolk|white|little|pinch|splash|dash|drop|few|squeeze)|enough (?!to )|(?=(?:pinch|dash|splash|handful|knob) (?:of )?\p{L}))(?!.*\b(?:each|total|weight)\b).*\p{L}.*)$/iu
 
 /** Without any of these nothing is optional. */
 const mayBeOptional = /\bopt|\bif\b/i

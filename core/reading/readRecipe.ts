@@ -14,12 +14,15 @@ import { readTin } from './readTin'
 import { roleOfHeading } from './roleWords'
 import {
   countedSteps,
+  groupInRow,
   groupNamed,
   headed,
+  isField,
   isMethodBlock,
   isNameThenAmount,
   isNoise,
   isNumberedStep,
+  listedIn,
   namesGroup,
   onlyPieces,
   opens,
@@ -78,10 +81,13 @@ export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
   return {
     rows: joined(
       rows.flatMap(row => {
-        const [head, rest] = headed(row.text) ?? []
+        const [head, rest] = headed(row.text) ?? groupInRow(row.text) ?? []
         if (head === undefined || rest === undefined) return [row]
-        const listed = opens(head) === 'ingredients' ? rest.split(/[,;]\s+(?=\d|an? \p{L}|[½¼¾⅓⅔])/u) : [rest]
-        return placed(row, [head, ...listed], source)
+        return placed(
+          row,
+          [head, ...(opens(head) === 'ingredients' || /:$/.test(head) ? listedIn(rest) : [rest])],
+          source,
+        )
       }),
     ),
     asides,
@@ -169,7 +175,10 @@ export function readRecipe(given: string): ReadRecipe {
     const step = readStep(row)
     if (step.when === 'oven' && step.minutes) {
       const { from, to } = step.minutes
-      result.minutes ??= to ? { from, to } : { from }
+      const { minutes } = result
+      // "Cook time: 22 minutes" above "Bake for 20-22 minutes" says the same, less exactly
+      const sharper = minutes && !minutes.to && to && from <= minutes.from && minutes.from <= to
+      if (!minutes || sharper) result.minutes = to ? { from, to } : { from }
     }
     result.steps.push(step)
   }
@@ -218,6 +227,11 @@ export function readRecipe(given: string): ReadRecipe {
       settle(row)
       continue
     }
+    if (zone === 'head' && isField(row)) {
+      if (heed(row)) settle(row)
+      else leave(row)
+      continue
+    }
     if (zone === 'notes' || isNoise(row) || unitOfAll(row)) {
       leave(row)
       continue
@@ -235,11 +249,14 @@ export function readRecipe(given: string): ReadRecipe {
       const ends = rows.findIndex((other, index) => index > at && other.gap)
       if (isMethodBlock(rows.slice(at, ends < 0 ? undefined : ends).map(one => one.text))) zone = 'method'
     }
+    // three things in a row that are weighed out are no method, whatever stands above them
+    if (zone === 'method' && rows.slice(at, at + 3).filter(one => isWeighedOut(one.text)).length === 3)
+      zone = 'ingredients'
     // bullets that begin behind lines without any are the method
     if (zone === 'ingredients' && bullet && bare > 2 && !saysHowMuch(row)) zone = 'method'
     // the next part of the recipe, with lines and a method of its own
     const apart: boolean = gap || zone === 'head' || currentHeading !== null || result.lines.length === 0
-    const group: string | null = cells || amount ? null : groupNamed(row, next, apart, gap)
+    const group: string | null = cells || amount ? null : groupNamed(row, next, apart, gap && !rows[at + 1]?.gap)
     if (group !== null && (zone !== 'method' || startsLikeAmount(next))) {
       currentHeading = group
       headingRole = roleOfHeading(row)
@@ -250,7 +267,7 @@ export function readRecipe(given: string): ReadRecipe {
     }
     if (!cells && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
       zone = 'method'
-      addStep(counted.has(at) ? row.replace(/^\d+ /, '') : row)
+      addStep(counted.has(at) ? row.replace(/^\d+[.)]? /, '') : row)
       became(row, 'step')
       continue
     }
@@ -263,15 +280,13 @@ export function readRecipe(given: string): ReadRecipe {
     const setting =
       ovenFirst(row) ||
       (!amount && /^(?:oven|bake|baking)(?: temp(?:erature)?| time)?\b[: ]/i.test(row) && readMinutes(row) !== null)
-    if (
-      setting ||
-      /^(?:tins?|pan|time|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?)\s*[:=]/i.test(row)
-    ) {
+    if (setting || namesTime.test(row)) {
       if (setting) {
         addStep(row)
         became(row, 'step')
       } else heed(row)
-      if (setting || /cook|^time/i.test(row)) result.minutes ??= readMinutes(row)
+      if (setting || /cook|^time|^backzeit|^baktijd|^(?:temps de )?cuisson|^(?:tempo di )?cottura/i.test(row))
+        result.minutes ??= readMinutes(row)
       if (!setting) settle(row)
       if (setting && result.lines.length > 0 && !saysHowMuch(next)) zone = 'method'
       continue
@@ -325,11 +340,23 @@ function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: reado
 }
 /** "Makes 12 | Prep 20 min | Bake 25 min": the time in the oven among others. */
 const bakeMinutes = (row: string): ReadRecipe['minutes'] => {
-  const baked = row.split(/[|;,·•]|\/\//).find(part => /^\s*(?:bak(?:e|es|ed|ing)|cook(?:s|ing)?|oven)\b/i.test(part))
+  const baked = row
+    .split(/[|;,·•]|\/\/|\s[-–]\s/)
+    .find(part => /^\s*(?:bak(?:e|es|ed|ing)|cook(?:s|ing)?|oven|cuisson|cottura|backzeit|baktijd)\b/i.test(part))
   return baked === undefined ? null : readMinutes(baked)
 }
+/** "Prep: 20 min", "Préparation : 20 min - Cuisson : 30 min", "Tin: 20 cm". */
+const namesTime =
+  /^(?:tins?|pan|time|prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?|(?:(?:temps (?:de )?)?(?:pr[ée]paration|cuisson|repos)|temps total|\p{L}*zeit|(?:tempo di )?(?:preparazione|cottura|riposo)|tiempo(?: de \p{L}+)?|\p{L}*tijd|czas(?: \p{L}+)?|время(?: \p{L}+)?)(?=\s*:\s*\d))\s*[:=]/iu
 /** Times that are none of the oven's. */
 const otherTimes =
   /\b(?:prep\p{L}*|total|chill\p{L}*|rest\p{L}*|stand\p{L}*|cool\p{L}*|freez\p{L}*|prov\p{L}+|soak\p{L}*)\b/iu
+/** "150 g de sucre": measured, and nothing to do. */
+const isWeighedOut = (row: string): boolean =>
+  row.length <= 60 &&
+  startsLikeAmount(row) &&
+  !/[.!]$/.test(row) &&
+  !tellsToDo(row, true) &&
+  (readLine(row).amount?.unit ?? 'each') !== 'each'
 /** "Eggs - 3", and not "From the old garden (1987)". */
 const saysSomeOf = (row: string): boolean => readLine(row).amount !== null && !/\((?:1[89]|20)\d\d\)/.test(row)

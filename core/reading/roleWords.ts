@@ -25,7 +25,7 @@ export const roleWords: [Role, RegExp][] = [
   [
     'finish',
     new RegExp(
-      `\\b(?:(?:for|to) (?:(?:go )?(?:on |over )?the ${topWords}|on top|${topWords}(?: with)?|${finishing}|the glaze|(?:an? |the )?egg ?wash|(?:cover|coat)(?:ing)?(?! (?:the |your )?${kindOfTin}${tinWords})|(?:crumbl|grat|shav)(?:e|ing) (?:over|on)|roll(?:ing)? (?:\\p{L}+ ){1,2}in)(?: (?:over|on|all over|with|them|each|the (?:cakes?|loaf|buns?|biscuits|cookies|slices)))*(?: (?:the )?(?:tops?))?|as (?:an? )?(?:garnish|decoration|topping)|on top)\\b`,
+      `\\b(?:(?:for|to) (?:(?:(?:go|put|lay|place|press|stick|sit) )?(?:on |over )?(?:the )?top\\b|(?:go )?(?:on |over )?the ${topWords}|on top|${topWords}(?: with)?|${finishing}|the glaze|(?:an? |the )?egg ?wash|(?:cover|coat)(?:ing)?(?! (?:the |your )?${kindOfTin}${tinWords})|(?:crumbl|grat|shav)(?:e|ing) (?:over|on)|roll(?:ing)? (?:\\p{L}+ ){1,2}in)(?: (?:over|on|all over|with|them|each|the (?:cakes?|loaf|buns?|biscuits|cookies|slices)))*(?: (?:the )?(?:tops?))?|as (?:an? )?(?:garnish|decoration|topping)|on top)\\b`,
       'iu',
     ),
   ],

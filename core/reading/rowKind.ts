@@ -8,11 +8,30 @@ import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
 import { onlyTime, readMinutes, readOven } from './readStep'
 import { roleIn } from './roleWords'
+import { piecesInOtherTongues, tellsToDoInOtherTongues } from './tongues'
 
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
 export function headed(row: string): [string, string] | null {
   const parts = /^([^:]{4,24}):\s+(\S.*)$/.exec(row)
-  return parts && opens(parts[1]!) ? [parts[1]!, parts[2]!] : null
+  // "Préparation : 20 min - Cuisson : 30 min" opens nothing
+  return parts && opens(parts[1]!) && !startsWithTime.test(parts[2]!) ? [parts[1]!, parts[2]!] : null
+}
+const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
+/** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
+export function groupInRow(row: string): [string, string] | null {
+  const parts = /^((?:for|to) (?:the )?\p{L}[^:\d]{1,38}|\p{L}[^:\d]{2,30}):\s+(\S.*)$/iu.exec(row)
+  if (!parts) return null
+  const [, head, rest] = parts as unknown as [string, string, string]
+  if (!/^(?:for|to) /i.test(head) && !groupWord.test(head)) return null
+  return listedIn(rest).length > 1 ? [`${head}:`, rest] : null
+}
+const nextThing = /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|half) ))/iu
+/** The things listed in one row, the first and most of them saying how much; else the row itself. */
+export function listedIn(row: string): string[] {
+  const things = row.replace(/\.$/, '').split(nextThing)
+  return things.length > 1 && saysHowMuch(things[0]!) && things.filter(saysHowMuch).length >= things.length - 1
+    ? things
+    : [row]
 }
 const ingredientsHeader =
   /^(?:ingredients?|zutaten|ingr[ée]dients|ingredienti|ingredientes|ingredi[ëe]nten|składniki|suroviny|ingredienser|ainekset|υλικά|συστατικά|ингредиенты|состав|продукты|інгредієнти|склад|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
@@ -58,13 +77,14 @@ const groupAlone =
   /^(?:the )?(?:base|middle|bottom|fillings?|toppings?|icing|frosting|sauce|batter|sponge|crumble|glaze|crust|drizzle|dough|pastry|buttercream|loaf|cakes?|buns|muffins|(?:dry|wet)(?: ingredients| mix)?|(?:layer|tier|part|stage) (?:\d|one|two|three|four))(?: mix(?:ture)?)?$/i
 /**
  * "For the base", "Filling:", "SAUCE": what it is called, where it opens a group of lines. `apart`: nothing stands right above it
- * that it could be one of; `gap`: a blank row does.
+ * that it could be one of; `gap`: a blank row does, and none stands below.
  */
 export function groupNamed(row: string, next: string, apart: boolean, gap = false): string | null {
   if (row.length > 60 || next === '' || startsLikeAmount(row)) return null
   // bought pastry in the middle of a list is no heading
   const capitals = row === row.toUpperCase() && next !== next.toUpperCase() && row.split(' ').length <= 3
   const alone =
+    (gap && groupWord.test(row) && row.split(' ').length <= 3) ||
     (apart && mentions(row).length === 0 && (groupAlone.test(row) || (capitals && groupWord.test(row)))) ||
     // "CUSTARD" behind a blank row, above what goes into it
     (gap && capitals && /^\p{Lu}[\p{Lu} &'’-]+$/u.test(row))
@@ -97,10 +117,17 @@ export const onlyPieces = (row: string): number | null => {
 }
 const piecesAlone =
   /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots|cases)\.?$/i
+/** "batch size: 1 full tray", "Course: dessert": what a card or a page says of a recipe, and never a thing that goes in. */
+export const isField = (row: string): boolean =>
+  /^(?:batch(?: size| yield)?|yield|portions?|date|ref(?:erence)?|code|version|issue|author|from|by|source|subject|sent|to|category|cuisine|course|difficulty|level|skill|equipment|allergens?|shelf life|cost|keywords?|diet)\s*[:=]\s*\S/i.test(
+    row,
+  )
 /** Speaks of what the recipe makes, whether or not that is a number of pieces. */
 export const speaksOfYield = (row: string): boolean => /^(?:makes|serves|servings?|yields?)\b/i.test(row)
 /** How many pieces a row says the recipe makes; null where it says none. `whole`: that is what the row is about. */
 export function piecesIn(row: string): { pieces: number; whole: boolean } | null {
+  const abroad = piecesInOtherTongues(row)
+  if (abroad !== null) return { pieces: abroad, whole: row.length < 60 }
   // "Scones x 8"
   const times = /^\p{L}[\p{L}\s'’&-]{2,50}?\s[x×] ?([4-9]|\d{2,3})(?: \([^\d)]*\))?$/u.exec(row)
   if (times) return { pieces: Number(times[1]), whole: false }
@@ -108,7 +135,7 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|ptns?|slices|pieces|servings|squares|bars)\)/i.exec(row)
   if (beside) return { pieces: Number(beside[1]), whole: false }
   const said = yields.exec(row)
-  const cut = said ? null : cutInto.exec(row)
+  const cut = said ? null : (cutInto.exec(row) ?? /\bcut (?:out )?(\d{1,2})(?=\s*(?:[.,;!]|$))/i.exec(row))
   // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
   const written = normal(said?.[1] ?? cut?.[1] ?? '')
     .replace(
@@ -163,14 +190,15 @@ export function isNumberedStep(row: string, inMethod: boolean): boolean {
  * Steps with bare numbers, "1 Boil water": rows that count from one, and of which some only tell somebody to do something.
  * Three eggs below two lemons below one apple are no steps. The indexes of such rows.
  */
+const countOf = /^\d+[.)]? /
 export function countedSteps(rows: readonly string[]): Set<number> {
   const found = new Set<number>()
   for (let from = 0; from < rows.length; from++) {
     let length = 0
-    while (new RegExp(`^${length + 1} \\p{Lu}`, 'u').test(rows[from + length] ?? '')) length++
-    const run = rows.slice(from, from + length)
-    if (length >= 3 && run.filter(row => clearDeed.test(row.replace(/^\d+ /, ''))).length * 3 >= length)
-      for (let at = from; at < from + length; at++) found.add(at)
+    while (new RegExp(`^${length + 1}(?:[.)])? \\p{Lu}`, 'u').test(rows[from + length] ?? '')) length++
+    const run = rows.slice(from, from + length).map(row => row.replace(countOf, ''))
+    const deeds = run.filter(row => clearDeed.test(row) || tellsToDo(row, true)).length
+    if (length >= 3 && deeds * 3 >= length) for (let at = from; at < from + length; at++) found.add(at)
     from += Math.max(0, length - 1)
   }
   return found
@@ -186,6 +214,7 @@ export function tellsToDo(given: string, amongLines: boolean): boolean {
   if (row.length <= 45 && roleIn(row) !== 'mix') return false
   const deed = startsDeed.test(row)
   return (
+    tellsToDoInOtherTongues(row) ||
     (deed && (/[.!]$/.test(row) || row.length > 45)) ||
     // "Heat oven 180", "Oil a 900 g loaf tin"
     (clearDeed.test(row) &&

@@ -129,7 +129,7 @@ export function uses(given: string): ReadLine[] {
       first.every(isMeasured) ||
       (first[0]!.amount === null &&
         /\p{L}{3}/u.test(first[0]!.item) &&
-        !weighsNothing(other[0]!) &&
+        (!weighsNothing(other[0]!) || (other[0]!.approximate && isKnownFood(first[0]!.item))) &&
         // of "oats, 90 g, gluten free" the last says of which kind
         !kindOfFree.test(other[0]!.item) &&
         isKnownFood(other[0]!.item))
