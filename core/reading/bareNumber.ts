@@ -11,7 +11,7 @@ const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|ba
 const mostCounted = 60
 /** Never counted: powders, fats, what lies in heaps. The last word decides: chocolate biscuits are counted. */
 const heaped =
-  /\b(?:flours?|sugars?|butter|margarine|marg|spread|lard|suet|fat|salt|yeast|cocoa|cacao|(?:corn)?starch|cornflour|polenta|oats?|oatmeal|rice|seeds?|powder|chocolate|choc|sultanas|raisins|currants|coconut|husk|gum|xanthan|psyllium|soda|bicarb|cinnamon|ginger|spice|cheese|yogh?urt|mascarpone|ricotta|quark|honey|syrup|treacle|molasses|jam|paste|tahini|pur[ée]e|crumbs?|flakes|meal|bran|semolina|quinoa|millet|buckwheat|sorghum|teff|tapioca|nibs|chips|drops|peel|redcurrants|blackcurrants)(?: (?:gf|df|mix|blend))*$/i
+  /\b(?:flours?|sugars?|butter|margarine|marg|spread|lard|suet|fat|salt|yeast|cocoa|cacao|(?:corn)?starch|cornflour|polenta|oats?|oatmeal|rice|seeds?|powder|chocolate|choc|sultanas|raisins|currants|coconut|husk|gum|xanthan|psyllium|flax|linseed|chia|soda|bicarb|cinnamon|ginger|spice|cheese|yogh?urt|mascarpone|ricotta|quark|honey|syrup|treacle|molasses|jam|paste|tahini|pur[ée]e|crumbs?|flakes|meal|bran|semolina|quinoa|millet|buckwheat|sorghum|teff|tapioca|nibs|chips|drops|peel|redcurrants|blackcurrants)(?: (?:gf|df|mix|blend))*$/i
 const poured =
   /\b(?:milk|buttermilk|water|oil|juice|cream|drink|coffee|tea|cider|wine|rum|brandy|vinegar|stock|aquafaba)(?: (?:gf|df))*$/i
 /** So many of a thing one could count are weighed after all: "100 digestives". */
@@ -19,6 +19,25 @@ const manyCounted = 40
 /** Fewer are no grams of anything: two what? */
 const fewestGrams = 5
 
+/**
+ * All lines of a text, their bare numbers with the unit they most likely count. A sheet that leaves the unit out everywhere, three
+ * times in grams, counts its spoonfuls of salt in grams too; each is asked about.
+ */
+export function withUnits<T extends ReadLine>(lines: readonly T[], unit: UnitCode | null): T[] {
+  const read = lines.map(line => unitMeant(line, unit))
+  const bare = read.filter(line => line.doubt?.unit && line.amount?.unit === 'g').length
+  const weighed = read.filter(line => line.amount && line.amount.unit !== 'each' && !line.doubt).length
+  if (unit !== null || bare < 3 || weighed > 0) return read
+  return read.map((line, at) =>
+    line.doubt && !line.doubt.unit && line.amount?.unit === 'each' && heaped.test(line.item)
+      ? {
+          ...lines[at]!,
+          amount: { ...line.amount, unit: 'g' as const },
+          doubt: { unit: true, question: `“${line.amount.value}” has no unit: read as g.` },
+        }
+      : line,
+  )
+}
 /** `unit`: what the text says that all its numbers count, or null. */
 export function unitMeant<T extends ReadLine>(line: T, unit: UnitCode | null): T {
   const { amount, form, item } = line

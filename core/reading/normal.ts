@@ -72,6 +72,11 @@ const numberInWords = new RegExp(
   `(?<![\\p{L}\\d])((?:an? (?=hundred|thousand))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?=[ -]${measured}(?![\\p{L}\\d]))`,
   'giu',
 )
+/** "thirty-five to forty minutes": the first of a range, whose last has the unit. */
+const rangeInWords = new RegExp(
+  `(?<![\\p{L}\\d])((?:${numberWord})(?:[ -](?:${numberWord}))*)(?= (?:to|or) (?:\\d+|(?:${numberWord})(?:[ -](?:${numberWord}))*)[ -]${measured}(?![\\p{L}\\d]))`,
+  'giu',
+)
 const manyOf = new RegExp(
   `(?<![\\p{L}\\d])((?:an? (?=hundred))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?= of \\p{L})`,
   'giu',
@@ -180,10 +185,11 @@ export function normalised(source: string): Normal {
     )
     normal = replaced(normal, thousands, (_, thousand = '', rest = '') => `${thousand}${rest}`)
   }
-  normal = replaced(normal, numberInWords, said => {
-    const value = wordsToNumber(said)
-    return Number.isNaN(value) ? said : String(value)
-  })
+  for (const pattern of [rangeInWords, numberInWords])
+    normal = replaced(normal, pattern, said => {
+      const value = wordsToNumber(said)
+      return Number.isNaN(value) ? said : String(value)
+    })
   // "a hundred and fifty of sugar": so many of a thing that is weighed; "one of the eggs" stays as it is
   normal = replaced(normal, manyOf, said => {
     const value = wordsToNumber(said)

@@ -11,7 +11,7 @@ import { roleIn, roleOfHeading } from './roleWords'
 export const undecorated = (text: string): string =>
   withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
-    .replace(/^\s*(?:[•◦▪▢☐□✓✔]|\p{Extended_Pictographic}\ufe0f?)+\s*/u, '')
+    .replace(/^\s*(?:[•◦▪▢☐□✓✔»›→①-⓿❶-➓]|(?![°№])\p{So}\ufe0f?)+\s*/u, '')
     // "Also 300 g rhubarb"
     .replace(/^(?:also|then|and (?:finally|then))[,:]? (?=\d|[½¼¾⅓⅔]|an? \p{L})/iu, '')
     // "70-80% dark chocolate, 120 g": what it holds is no amount of it

@@ -8,7 +8,8 @@ import { readOven } from './readStep'
 
 const clauseEnds =
   /[,.;:](?!\d)\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&)\s+(?=\d)/i
-const amountBegins = /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|half|quarter)\s)/giu
+const amountBegins =
+  /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|quarter)\s)/giu
 const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
 
 /** Amounts of one clause that are looked at: no clause weighs out more. */

@@ -172,6 +172,8 @@ function read(text: string): ReadLine {
   const bracketed = takeBrackets(head.rest)
   head.rest = bracketed.text
   const kinds: string[] = []
+  // "Egg whites 6 (210 g)": so many, and then what they weigh
+  if (head.amount === null && /\p{L}\W* \d{1,2}$/u.test(head.rest)) amountBehindName(head)
   // "eggs (x4)"
   for (const inside of bracketed.inside)
     if (saidAgain(inside.replace(/^x ?(?=\d+$)/i, ''))) continue

@@ -4,7 +4,7 @@ import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
-import { unitMeant } from './bareNumber'
+import { withUnits } from './bareNumber'
 import { joined } from './joined'
 import { linesInProse } from './prose'
 import { type Keeping, readKeeping } from './readKeeping'
@@ -327,7 +327,7 @@ export function readRecipe(given: string): ReadRecipe {
   const told = result.rows.filter(({ as }) => as === 'step' || as === 'open' || as === 'setting')
   result.keeping = readKeeping(told.map(one => one.text).join('\n'))
   result.spans = spansOf(rows, result.rows, asides)
-  result.lines = result.lines.map(line => unitMeant(line, unit))
+  result.lines = withUnits(result.lines, unit)
   return result
 }
 /** What became of each sign; what lies inside two rows that are one belongs to them. */

@@ -85,18 +85,21 @@ export function readStep(text: string): Step {
     /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|(?<!\p{L})(?:backen|cuire|enfourner|cuocere|infornare|hornear|bakken|upiec|péct|grädda|paista|ψησ\p{L}*|выпека\p{L}*|випіка\p{L}*|assar)(?!\p{L})|\bin the oven\b/iu.test(
       clean,
     )
+  // a paragraph is what it is baked by, whatever it begins with
   const when =
-    /^(?:pre-?heat|heat (?:the |your )?oven|turn (?:the |your )?oven on|(?:oil|butter) (?:an?|the|your|two|\d)\b.*\b(?:tins?|pans?|trays?|moulds?|dish)|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
-      clean,
-    )
-      ? 'ahead'
-      : oven && !minutes && /^(?:oven|gas|fan|\d{3})\b/i.test(clean)
+    baking && minutes
+      ? 'oven'
+      : /^(?:pre-?heat|heat (?:the |your )?oven|turn (?:the |your )?oven on|(?:oil|butter) (?:an?|the|your|two|\d)\b.*\b(?:tins?|pans?|trays?|moulds?|dish)|soften|soak|toast|chill|thaw|(?:take|get) .* out of the (?:cold|fridge)|bring .* room temperature|the night before|overnight|line|grease)\b|\bahead\b/i.test(
+            clean,
+          )
         ? 'ahead'
-        : bakes || (oven && minutes) || onlyTime.test(clean)
-          ? 'oven'
-          : /\b(?:cool|rack|ice|icing|dust with|slice|store|keeps?|set in|chill until set)\b/i.test(clean)
-            ? 'after'
-            : 'bench'
+        : oven && !minutes && /^(?:oven|gas|fan|\d{3})\b/i.test(clean)
+          ? 'ahead'
+          : bakes || (oven && minutes) || onlyTime.test(clean)
+            ? 'oven'
+            : /\b(?:cool|rack|ice|icing|dust with|slice|store|keeps?|set in|chill until set)\b/i.test(clean)
+              ? 'after'
+              : 'bench'
   const step: Step = { text: clean, when }
   if (minutes) step.minutes = when === 'oven' ? { firstLook: firstLookIn(clean) ?? minutes.from, ...minutes } : minutes
   if (step.minutes && when === 'oven') {

@@ -134,6 +134,13 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   // "Upside-down cake (tray, 30 portions)"
   const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|ptns?|slices|pieces|servings|squares|bars)\)/i.exec(row)
   if (beside) return { pieces: Number(beside[1]), whole: false }
+  // "... 40 mins. 12 bars. Fridge 3 days."
+  const apart = row
+    .split(/[.!]\s+/)
+    .slice(1)
+    .map(onlyPieces)
+    .find(Boolean)
+  if (apart) return { pieces: apart, whole: false }
   const said = yields.exec(row)
   const cut = said ? null : (cutInto.exec(row) ?? /\bcut (?:out )?(\d{1,2})(?=\s*(?:[.,;!]|$))/i.exec(row))
   // "makes 1 tray = 20 pieces", "makes 2 loaves (24 slices)"
@@ -153,7 +160,7 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   if (
     cut &&
     (read.amount.value < 4 ||
-      !/^ *(?:$|[.,;!]|(?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|biscuits|balls|buns|rounds|rolls)\b)/i.test(
+      !/^ *(?:$|[.,;!&]|(?:and|then)\b|(?:equal )?(?:squares|bars|slices|fingers|wedges|pieces|portions|biscuits|balls|buns|rounds|rolls)\b)/i.test(
         read.rest,
       ))
   )

@@ -49,7 +49,7 @@ const headOf = (cell: string): Head => ({
       .replace(/^grams?$/, 'g') ?? '',
 })
 const ruler = /^[\s|:=+-]+$/
-const startsWithBullet = /^\s*(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])\s/u
+const startsWithBullet = /^\s*(?:[-–—*•◦▪▢☐□✓✔·+»›→①-⓿❶-➓]|(?![°№])\p{So}|\[[ x]?\])\s/u
 const onlyBullet = /^(?:[-–—*•◦▪▢☐□✓✔·+]|\[[ x]?\])$/u
 
 /** "Cornflour | 40 g": a thing and how much of it. */
@@ -123,6 +123,8 @@ function lineOf(cells: readonly string[], heads: readonly Head[]): string {
 function unmarked(row: string): string {
   const heading = /^#{1,6}\s+(.*?)(?:\s+#+)?$/.exec(row) ?? /^(?:\*\*|__)([^*_]+?):?(?:\*\*|__):?$/.exec(row)
   if (heading) return `${heading[1]!.replace(/[*_]{2,3}/g, '').replace(/:$/, '')}:`
+  const alone = /^([*_])([^*_.!?:]{2,40})\1$/.exec(row)
+  if (alone && alone[2]!.split(' ').length <= 4) return `${alone[2]}:`
   return row
     .replace(/^([*_])([^*_]+)\1$/, '$2')
     .replace(/(?<=^|\s)_([^_]+)_(?=\s|$)/g, '$1')
@@ -135,7 +137,7 @@ function listed(row: string): string[] {
   const parts = row.split(' | ')
   if (parts.length < 3 || (row.match(nutrition)?.length ?? 0) > 1) return [row]
   const weighed = parts.filter(part => readLine(part).amount !== null).length
-  return weighed >= 3 && weighed >= parts.length - 1 ? parts : [row]
+  return weighed >= 2 && weighed >= parts.length - 1 ? parts : [row]
 }
 
 const ends = /\r\n?|\n|<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi
@@ -171,6 +173,43 @@ function spaced<T extends { raw: string }>(rows: readonly T[]): T[] {
   return out
 }
 
+/**
+ * Two lists side by side, held apart by blanks, as a page is copied: the rows of the left one, then those of the right. Each cell
+ * says how much by itself, or heads its list.
+ */
+function sideBySide<T extends { raw: string; from: number; to: number }>(rows: readonly T[]): T[] {
+  const isItem = (cell: string) => /:$/.test(cell) || (isAmountFirst(cell) && /\p{L}{2}/u.test(cell))
+  const halves = rows.map(row => {
+    const gap = /\S( {3,}|\t+ *)(?=\S)/.exec(row.raw)
+    if (!gap) return null
+    const at = gap.index + gap[0].length
+    const [left, right] = [row.raw.slice(0, at).trim(), row.raw.slice(at).trim()]
+    if (!isItem(left) || !isItem(right) || / {3,}|\t/.test(right)) return null
+    return [
+      { ...row, raw: left, to: row.from + at },
+      { ...row, raw: right, from: row.from + at },
+    ] as const
+  })
+  const out: T[] = []
+  for (let from = 0; from < rows.length; from++) {
+    let end = from
+    while (end < rows.length && rows[end]!.raw.trim() !== '') end++
+    const block = halves.slice(from, end)
+    if (block.filter(Boolean).length < 3) out.push(...rows.slice(from, end))
+    else {
+      out.push(...block.map((half, at) => half?.[0] ?? rows[from + at]!))
+      out.push(...block.flatMap(half => (half ? [half[1]] : [])))
+    }
+    if (end < rows.length) out.push(rows[end]!)
+    from = end
+  }
+  return out
+}
+const isAmountFirst = (cell: string): boolean => {
+  const read = readAmount(plainly(cell))
+  return read !== null && /\p{L}{2}/u.test(read.rest)
+}
+
 /** "Ingredient,Amount,Unit": the rows of a sheet saved as text, up to the next blank one, with their cells apart as a table has them. */
 function separated<T extends { raw: string }>(rows: readonly T[]): T[] {
   let by: string | null = null
@@ -203,7 +242,7 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   let heads: Head[] | null = null
   let gap = false
   const written = spaced(
-    separated(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') }))),
+    separated(sideBySide(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))),
   )
   for (const [at, { raw, from, to }] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])

@@ -12,14 +12,14 @@ const divided =
   /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
 const eachOf = /^(.+?) each(?: of|:)? (.+?)(?:,? (?:and|&) |, (?!.*(?:,| and | & )))(\p{L}[\p{L} ]*)$/iu
 const mixedWith =
-  /[,(]?\s*(?:then |and )?(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made)(?: (?:up|together|to a (?:smooth )?paste))? (?:with|in|into) (.+?)\)?$/iu
+  /[,(]?\s*(?:then |and )?(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made)(?: (?:up|together|overnight|for [\d-]+ \p{L}+|to a (?:smooth )?paste))? (?:with|in|into) (.+?)\)?$/iu
 /** What of one thing is no second thing: "1 lemon, zest and 2 tbsp juice". */
 const ofTheFirst =
   /^(?:between|from|juice|zest|rind|peel|separated|whole|(?:them|it|its|these|those|this|that|which)\b.*|\d.*)$/i
 
 /** "GF flour 140 g + xanthan 3 g": both amounts stand behind their names. */
 const bothBehind =
-  /^(\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?) (?:\+|plus|and|&) (\p{L}[^,;+&]*? \d+(?:\.\d+)? ?(?:k?g|ml|l|oz|tsp|tbsp)\.?)$/iu
+  /^(\p{L}[^,;+&]*? \d+(?:\.\d+)?(?: ?(?:k?g|ml|l|oz|tsp|tbsp)\.?)?) (?:\+|plus|and|&) (\p{L}[^,;+&]*? \d+(?:\.\d+)?(?: ?(?:k?g|ml|l|oz|tsp|tbsp)\.?)?)$/iu
 const citrus = /\b(?:lemon|lime|orange|grapefruit|mandarin|clementine|satsuma|tangerine)s?$/i
 
 /** "some kept for the top", "reserving 2 tbsp to scatter": of the same, and not more of it. */

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import { readRecipe } from './readRecipe'
+import { rowsOf } from './rows'
+
+const texts = (text: string) => rowsOf(text).rows.map(row => row.text)
+
+describe('the rows of a pasted text', () => {
+  it('two lists side by side are read one after the other', () => {
+    const pasted = `FOR THE CAKE:             FOR THE ICING:
+2 cups rice flour         50 g vegan butter
+1 cup sugar               2 cups icing sugar
+2 eggs                    1 tbsp oat milk
+1 tsp baking powder`
+    const read = readRecipe(pasted)
+    expect(read.lines.map(({ heading, item }) => [heading, item])).toEqual([
+      ['Cake', 'rice flour'],
+      ['Cake', 'sugar'],
+      ['Cake', 'eggs'],
+      ['Cake', 'baking powder'],
+      ['Icing', 'vegan butter'],
+      ['Icing', 'icing sugar'],
+      ['Icing', 'oat milk'],
+    ])
+    // each sign of it belongs to one row, whatever the order they are read in
+    expect(read.spans.map(({ from, to }) => pasted.slice(from, to)).join('')).toBe(pasted)
+  })
+  it('an amount in a column of its own is no second list', () =>
+    expect(texts('rice flour    200 g    60\nwater    150 g    40\nsalt    4 g    1')).toEqual([
+      '200 g rice flour',
+      '150 g water',
+      '4 g salt',
+    ]))
+  it.each(['✦', '➊', '★', '»', '→', '•', '☐'])('%s before a row is no part of it', sign =>
+    expect(texts(`${sign} 200 g sugar\n${sign} 2 eggs`)).toEqual(['200 g sugar', '2 eggs']),
+  )
+  it('two things in one row, each saying how much', () =>
+    expect(texts('6 plums, sliced | 1 tbsp demerara | chopped hazelnuts to scatter')).toEqual([
+      '6 plums, sliced',
+      '1 tbsp demerara',
+      'chopped hazelnuts to scatter',
+    ]))
+  it('a short row between single stars is a heading, a remark in them is none', () =>
+    expect(texts('*Base*\n200 g flour\n*This keeps for a week.*')).toEqual([
+      'Base:',
+      '200 g flour',
+      'This keeps for a week.',
+    ]))
+})
