@@ -214,7 +214,10 @@ export function amountBehindName(found: Amounts): string | null {
   for (const gap of found.rest.matchAll(beforeAmount)) {
     const name = found.rest.slice(0, gap.index)
     // "milk to make 180 ml" does not say how much milk
-    if (!/[\p{L})%]\.?$/u.test(name) || /(?:\b(?:to|to make|for|from|of|in|with|and|or|plus)|[+&])$/i.test(name))
+    if (
+      !/(?:[\p{L})%]|#\d{1,2})\.?$/u.test(name) ||
+      /(?:\b(?:to|to make|for|from|of|in|with|and|or|plus)|[+&])$/i.test(name)
+    )
       continue
     const text = found.rest.slice(gap.index + gap[0].length)
     const last = readAmount(text.replace(/^(?:(?:big|good|large|generous|small|tiny) )?(pinch|splash|dash)/i, '1 $1'))

@@ -48,6 +48,7 @@ export function linesInProse(text: string): string[] {
         read.amount.unit !== 'each' ||
         line.form === 'mug' ||
         line.form === 'glass' ||
+        read.packed ||
         counted.test(line.item) ||
         // "50 sugar": asked about, as in a list
         (isKnownFood(line.item) && unitMeant(line, null).doubt?.unit) ||

@@ -47,7 +47,7 @@ const allApproximate = new RegExp(approximateWords, 'giu')
 
 /** "plus extra for the tin", "+ more to serve", "plus a few for the top": a second use of the same. */
 export const more =
-  /[,;(]?\s*(?:(?:\bplus|\+|\band)\s+(?:(?:a (?:little|bit|touch) |some )?(?:extra|more)\b|(?:a few|a little|a bit|a touch|a handful|a pinch|some|another (?:handful|pinch|spoonful|tablespoon|teaspoon|few|one)|\d[^,;\p{L}]{0,8}(?:k?g|ml|l|oz|lb|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|T|t)?\.?)(?: (?:whole|small|large|halves|pieces|of (?:it|them)))?(?= (?:for|to)\b))|(?:\bplus|\+)\s+(?!enough\b)\p{L}[^,;()]*? (?:for|to)\b).*$/iu
+  /[,;(]?\s*(?:(?:\bplus|\+|\band)\s+(?:(?:a (?:little|bit|touch) |some )?(?:extra|more)\b|(?:a few|a little|a bit|a touch|a handful|a pinch|some|another (?:handful|pinch|spoonful|tablespoon|teaspoon|few|one)|\d[^,;\p{L}]{0,8}(?:k?g|ml|l|oz|lb|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|T|t)?\.?)(?: (?:whole|small|large|halves|pieces|of (?:it|them)))?(?= (?:for|to)\b))|(?:\bplus|\+)\s+(?!enough\b)\p{L}[^,;()]*? (?:for|to)\b|(?:\bplus|\+)\s+(?:a few|a little|some|a bit) (?:extra|more)$).*$/iu
 
 /** "1 egg + 1 egg yolk", "75 g sultanas, 50 g mixed peel": a second thing behind the first. See `secondThing`. */
 const another =

@@ -75,20 +75,24 @@ const longestTitle = 120
 
 /** The text that is read: a page that carries its recipe as data is read from that. */
 export const sourceOf = (given: string): string => textFromJsonLd(given) ?? given
+/** "... 1 tsp vinegar. For the top: 400 ml oat cream": the next list in the same row. */
+const nextHeading = /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s)/iu
 /** The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one. */
 export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
   const { rows, asides } = rowsOf(source)
   return {
     rows: joined(
-      rows.flatMap(row => {
-        const [head, rest] = headed(row.text) ?? groupInRow(row.text) ?? []
-        if (head === undefined || rest === undefined) return [row]
-        return placed(
-          row,
-          [head, ...(opens(head) === 'ingredients' || /:$/.test(head) ? listedIn(rest) : [rest])],
-          source,
-        )
-      }),
+      rows
+        .flatMap(row => placed(row, row.text.split(nextHeading), source))
+        .flatMap(row => {
+          const [head, rest] = headed(row.text) ?? groupInRow(row.text) ?? []
+          if (head === undefined || rest === undefined) return [row]
+          return placed(
+            row,
+            [head, ...(opens(head) === 'ingredients' || /:$/.test(head) ? listedIn(rest) : [rest])],
+            source,
+          )
+        }),
     ),
     asides,
   }

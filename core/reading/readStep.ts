@@ -15,6 +15,9 @@ export function readOven(text: string): { celsius: number; fan: boolean } | null
   )
   const fan =
     /(\d{2,3})\s*(?:°|º)?\s*c?(?:\s*fan|\s*[,(]\s*fan(?!(?: oven)?[: ]*\d))|fan(?: oven)?:?\s*(\d{2,3})/i.exec(plain)
+  // "170/150 fan": the dial of an oven without one stands first
+  const both = /(?<![\d.])(\d{3})\s*(?:°|º)?\s*c?\s*\/\s*(\d{3})\s*(?:°|º)?\s*c?\s*fan\b/i.exec(plain)
+  if (both && Number(both[1]) > Number(both[2])) return { celsius: Number(both[1]), fan: false }
   if (celsius)
     return { celsius: Number(celsius[1]), fan: fan !== null && Number(fan[1] ?? fan[2]) === Number(celsius[1]) }
   const fahrenheit = /(\d{3})\s*(?:°|º|degrees?|deg\.?)?\s*(?:f\b|fahrenheit)/i.exec(plain)
@@ -79,7 +82,12 @@ export function readStep(text: string): Step {
   const oven = readOven(clean)
   // "prove 60 min, bake 50 min": of several times the one of the oven
   const baking = /\b(?:bake|roast)\b(?=[^.;]{0,60}\d)/i.exec(clean)
-  const minutes = (baking && readMinutes(clean.slice(baking.index))) || readMinutes(clean)
+  // "chill 1 h ... 170/150 fan 10 min": else what stands behind the heat
+  const heat = /\d{3} ?(?:°|º|c\b|f\b|fan\b)|\bgas \d/i.exec(clean)
+  const minutes =
+    (baking && readMinutes(clean.slice(baking.index))) ||
+    (oven && heat && readMinutes(clean.slice(heat.index))) ||
+    readMinutes(clean)
   // "a cooled bake" is a thing, not something to do
   const bakes =
     /(?<!\b(?:an?|the|each|every|this|your|cooled|cold|warm|hot) )\b(?:bake|roast)\b|(?<!\p{L})(?:backen|cuire|enfourner|cuocere|infornare|hornear|bakken|upiec|péct|grädda|paista|ψησ\p{L}*|выпека\p{L}*|випіка\p{L}*|assar)(?!\p{L})|\bin the oven\b/iu.test(

@@ -116,7 +116,7 @@ export const onlyPieces = (row: string): number | null => {
   return said && Number(said[1])
 }
 const piecesAlone =
-  /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots|cases)\.?$/i
+  /^(?:about |approx\.? )?(\d{1,3}) (?:large |small |mini )?(?:slices|squares|bars|bits|fingers|wedges|pieces|portions|servings|biscuits|cookies|buns|muffins|cupcakes|scones|cakes|tarts|pots|cases)\.?$/i
 /** "batch size: 1 full tray", "Course: dessert": what a card or a page says of a recipe, and never a thing that goes in. */
 export const isField = (row: string): boolean =>
   /^(?:batch(?: size| yield)?|yield|portions?|date|ref(?:erence)?|code|version|issue|author|from|by|source|subject|sent|to|category|cuisine|course|difficulty|level|skill|equipment|allergens?|shelf life|cost|keywords?|diet)\s*[:=]\s*\S/i.test(
@@ -135,6 +135,11 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   const beside = /\((?:[^()]{0,40}[, ])?(\d{1,3}) (?:portions|ptns?|slices|pieces|servings|squares|bars)\)/i.exec(row)
   if (beside) return { pieces: Number(beside[1]), whole: false }
   // "... 40 mins. 12 bars. Fridge 3 days."
+  const cases = /\b(?:in)?to (\d{1,2}) (?:(?:paper|muffin|cupcake|bun|cake) )?(?:cases|liners|holes|cups)\b/i.exec(row)
+  if (cases) return { pieces: Number(cases[1]), whole: false }
+  // "Yield 6.2 kg / 62 @ 100 g"
+  const each = /\b(?:makes|yields?)\b[^@]{0,40}?(?<![\d.])(\d{1,4}) ?@ ?\d+(?:\.\d+)? ?k?g\b/i.exec(row)
+  if (each) return { pieces: Number(each[1]), whole: true }
   const apart = row
     .split(/[.!]\s+/)
     .slice(1)
@@ -165,7 +170,7 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
       ))
   )
     return null
-  const dozen = /^\s*dozen\b/i.test(read.rest) ? 12 : 1
+  const dozen = /^\s*doz(?:en|\.)?(?![\p{L}])/iu.test(read.rest) ? 12 : 1
   return { pieces: read.amount.value * dozen, whole: said !== null }
 }
 

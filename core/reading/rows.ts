@@ -131,12 +131,14 @@ function unmarked(row: string): string {
     .replace(/(\*\*|__)(?=\S)(.+?)(?<=\S)\1/g, '$2')
 }
 
+/** "20 min prep", "1 h 15 min in the oven" */
+const startsWithTime = /^(?:about )?\d{1,3}\s*(?:min|h|hr|hours?|std)\b/i
 const nutrition = /\b(?:calories|kcal|carb\w*|protein|fat|saturates|sugars|fibre|fiber|sodium|salt)\b/gi
 /** "Oat milk 500 ml | yolks 5 | sugar 100 g" are as many rows, each saying how much; a nutrition table is none. */
 function listed(row: string): string[] {
   const parts = row.split(' | ')
   if (parts.length < 3 || (row.match(nutrition)?.length ?? 0) > 1) return [row]
-  const weighed = parts.filter(part => readLine(part).amount !== null).length
+  const weighed = parts.filter(part => readLine(part).amount !== null && !startsWithTime.test(part)).length
   return weighed >= 2 && weighed >= parts.length - 1 ? parts : [row]
 }
 
