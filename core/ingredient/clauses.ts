@@ -50,7 +50,7 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b/i
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:in|on|at)\b[^.:]{0,20}\b(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant)\b/i
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -83,7 +83,7 @@ const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/
 
 /** "to avoid cross contact with wheat": nobody avoids what is not there. */
 const warningInside =
-  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b/i
+  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b|\ballergens?\b[^.:]{0,30}\b(?:in|on|at)\b[^.:]{0,20}\b(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant)\b/i
 /** Where a warning begins in the middle of something else, in any tongue, and whether in English; null where none does. */
 function warns(text: string): { at: number; english: boolean } | null {
   const own = warningInside.exec(text)

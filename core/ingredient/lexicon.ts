@@ -180,13 +180,14 @@ function look(text: string): Mention[] {
   return found.sort((a, b) => a.start - b.start || b.end - a.end)
 }
 
+/** What stands right before "nuts" and makes it one kind, or no nut at all. */
+export const behindNoKind =
+  '(?<!(?:tiger|pine|monkey|ground|beer|chest|wal|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|hazel|pecan|pistachio|almond|cob|cedar|areca|grape)[ -]?)'
 /** A word for a whole group: some of it is there, and the word does not say which. Any kind put down as contained answers it. */
 const groups: readonly { codes: readonly AllergenCode[]; pattern: RegExp }[] = [
   {
     codes: [...treeNuts, 'pineNut', 'peanut', 'coconut'],
-    pattern: bound(
-      '(?<!(?:tiger|pine|monkey|ground|beer|chest|wal|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|hazel|pecan|pistachio|almond|cob|cedar|areca|grape)[ -]?)nuts?(?! of |[- ]brown)',
-    ),
+    pattern: bound(`${behindNoKind}nuts?(?! of |[- ]brown)`),
   },
   { codes: glutenCereals, pattern: bound('gluten|gluten cereals?') },
   { codes: ['crustaceans', 'molluscs'], pattern: bound('shellfish|shell fish|sea ?food|fruits de mer|frutti di mare') },

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { compositionText } from '../label/ingredientList'
-import type { AllergenCode } from '../model/allergen'
+import { type AllergenCode, treeNuts } from '../model/allergen'
 import type { Component } from '../model/ingredient'
 import { readStatement } from './statement'
 
@@ -413,4 +413,17 @@ describe('a statement without end', () => {
     expect(deep.doubts[0]).toContain('too long, or has brackets too deep')
     expect(readStatement('a (b (c (d (milk))))').contains).toEqual(['milk'])
   })
+})
+
+describe('nuts of one kind', () => {
+  it.each([
+    ['May contain pecans and brazil nuts', ['pecan', 'brazilNut']],
+    ['May contain cashew nuts', ['cashew']],
+    ['May contain almonds and other nuts', [...treeNuts]],
+  ])('%s', (text, kinds) => expect(new Set(readStatement(text).mayContain)).toEqual(new Set(kinds)))
+  it('what is said to be in the factory may be in the food', () =>
+    expect(readStatement('Cocoa mass, sugar; allergens in the factory: milk, hazelnut')).toMatchObject({
+      contains: [],
+      mayContain: ['milk', 'hazelnut'],
+    }))
 })

@@ -4,7 +4,7 @@ import type { Component } from '../model/ingredient'
 import { clausesOf } from './clauses'
 import { foreignMentions, opensList } from './foreign'
 import { isKnownFood } from './knownFood'
-import { mentions } from './lexicon'
+import { behindNoKind, mentions } from './lexicon'
 import { absent, blank } from './sober'
 import { type OpenGroup, usuallyIn } from './usually'
 
@@ -229,7 +229,11 @@ function bracketEndsIt(text: string): boolean {
 
 /** What a warning calls by its group. The market names kinds, so all kinds are meant. */
 const groups: [RegExp, readonly AllergenCode[], string][] = [
-  [/(?<![\p{L}-])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)/iu, treeNuts, 'nuts'],
+  [
+    new RegExp(`(?<![\\p{L}-])(?:tree ?|other |mixed |all )?${behindNoKind}nuts?(?![\\p{L}-])(?! ?shells?)`, 'iu'),
+    treeNuts,
+    'nuts',
+  ],
   [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, glutenCereals, 'gluten'],
   // without a kind it may be of any
   [

@@ -71,6 +71,8 @@ export function opened(text: string): { line: string; role: Role | null; label: 
     // "fruit? sultanas 75"
     .replace(/^\p{L}{3,12}\?\s+(?=\p{L})/u, '')
     .replace(/^(?:you(?:'|’)?(?:ll| will| also)* need|take|use)\s*:?\s+(?=\d|an? )/i, '')
+    // "1 lemon's worth of zest"
+    .replace(/^(.{1,30}?)(?:['’]s|s['’]) worth of (zest|juice|rind|peel)(?![\p{L}])/iu, '$2 of $1')
     // "whites of 3 eggs"
     .replace(
       /^(?:the )?(?:beaten )?(yolk|white)s? (?:of|from) (?:the )?(.+?) (egg)s?(?![\p{L}])/iu,

@@ -6,9 +6,12 @@
 // recipes, the fifth 52 of 60 lines and 38 of 40 statements (2 lost), the sixth 47 of 50 lines, the seventh 52 of 60
 // lines (five of the misses by the notation of the set) and 24 of 30 statements (none lost: two were heard as contained), the
 // eighth 58 of 84 lines of eight whole recipes and 11 of 18 facts, the ninth 64 of 93 lines of ten and 20 of 26 facts (nine of the
-// misses by its notation), the tenth 58 of 86 lines of ten and 16 of 23 facts.
+// misses by its notation), the tenth 58 of 86 lines of ten and 16 of 23 facts, the
+// eleventh 77 of 86 and 20 of 26; the twelfth 49 of 50 lines and 28 of 30 statements (none lost: two "in the factory" were heard as
+// contained).
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
+import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
 import { recipes } from '../blind/firstRecipes'
 import { recipes as fourthRecipes } from '../blind/fourthRecipes'
 import { recipes as ninthRecipes } from '../blind/ninthRecipes'
@@ -28,6 +31,8 @@ const told = {
   eighth: eighthRecipes,
   ninth: ninthRecipes,
   tenth: tenthRecipes,
+  eleventh: eleventhRecipes,
+  twelfth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -40,7 +45,9 @@ const reached = {
   seventh: [55, 29, 0, 0],
   eighth: [0, 0, 75, 0],
   ninth: [0, 0, 90, 0],
-  tenth: [0, 0, 84, 0],
+  tenth: [0, 0, 85, 0],
+  eleventh: [0, 0, 82, 0],
+  twelfth: [50, 30, 0, 0],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
