@@ -56,7 +56,7 @@ const warning =
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
  */
 const sharedPlace =
-  /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
+  /^(?!.*\b(?:free from|free of|[- ]free (?:factory|site|facility|kitchen|bakery|premises|mill|environment|line)|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
 /** Where food is made, and what is done with food there that is not in this one. */
 const place =
   /\b(?:sites?|factor(?:y|ies)|facilit(?:y|ies)|plants?|premises|kitchens?|bakery|mills?|lines?|equipment|machine(?:s|ry)?|rooms?|buildings?|warehouses?|works|units?|areas?|silos?|stones|orchards?|fields?|farms?|trucks?|containers?|here)\b/i

@@ -8,7 +8,7 @@
 // eighth 58 of 84 lines of eight whole recipes and 11 of 18 facts, the ninth 64 of 93 lines of ten and 20 of 26 facts (nine of the
 // misses by its notation), the tenth 58 of 86 lines of ten and 16 of 23 facts, the
 // eleventh 77 of 86 and 20 of 26; the twelfth 49 of 50 lines and 28 of 30 statements (none lost: two "in the factory" were heard as
-// contained).
+// contained), the thirteenth 39 of 40 statements (none lost).
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
 import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
@@ -33,6 +33,7 @@ const told = {
   tenth: tenthRecipes,
   eleventh: eleventhRecipes,
   twelfth: [],
+  thirteenth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -48,6 +49,7 @@ const reached = {
   tenth: [0, 0, 85, 0],
   eleventh: [0, 0, 82, 0],
   twelfth: [50, 30, 0, 0],
+  thirteenth: [0, 40, 0, 0],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
