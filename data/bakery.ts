@@ -1,16 +1,10 @@
-// The bakery itself: its name, its staff, its kitchen, its journal.
+// The bakery's kitchen and its journal.
 import { Evidence, Kitchen } from '@fair-tin/core/model'
 import { z } from 'zod'
 import { readRow, written } from './damage'
 import { type KeptRows, keptRows } from './rowsKept'
 import type { Saved } from './versioned'
 import type { BakerySql } from './withBakery'
-
-export interface Person {
-  id: string
-  name: string
-}
-export const listStaff = (sql: BakerySql): Promise<Person[]> => sql<Person[]>`select id, name from staff order by name`
 
 const KitchenRow = z.object({ kitchen: Kitchen, evidence: z.array(Evidence) })
 export type KitchenRow = z.infer<typeof KitchenRow>

@@ -3,6 +3,7 @@ import { bodyOf } from '@fair-tin/core/edit'
 import type { Recipe } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
 import { afterAll, describe, expect, it } from 'vitest'
+import { atBench } from '../tests/fixtures/hands'
 import {
   addOrder,
   addRecipe,
@@ -21,12 +22,11 @@ import {
   partsOnShelf,
   readWorkbook,
   saveRecipe,
-  withBakery,
 } from './index'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => withBakery(bakery, work, 'nell')
-const reading = <T>(work: (sql: BakerySql) => Promise<T>) => withBakery(bakery, work)
+const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work, 'nell')
+const reading = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work)
 afterAll(closePool)
 
 describe('trials', () => {

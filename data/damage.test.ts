@@ -4,8 +4,9 @@ import { mattersToday } from '@fair-tin/core/assess'
 import { type Damaged, damageOf } from '@fair-tin/core/model'
 import postgres from 'postgres'
 import { afterAll, beforeEach, describe, expect, it } from 'vitest'
+import { atBench } from '../tests/fixtures/hands'
 import { DamagedRow, editBench, findIngredient, migrate, putBack, readStamp, saveKitchen } from './index'
-import { closePool, withBakery } from './withBakery'
+import { closePool } from './withBakery'
 import { readWorkbook } from './workbook'
 
 const mine = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
@@ -13,7 +14,7 @@ const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? expect.fail('FAIR_
   max: 2,
   onnotice: () => {},
 })
-const workbook = () => withBakery(mine, sql => readWorkbook(sql, '2026-11-24'))
+const workbook = () => atBench(mine, sql => readWorkbook(sql, '2026-11-24'))
 /** Writes behind the application’s back, as another version of it might have. */
 const spoil = (statement: string) =>
   owner.begin(async sql => {
@@ -45,7 +46,7 @@ describe.each(spoiled)('a damaged %s', (kind, id, statement) => {
     const hurt = await workbook()
     expect(hurt.damaged!.map(one => [one.kind, one.id])).toEqual([[kind, id]])
     expect(mattersToday(hurt)[0]).toMatchObject({ weight: 'breaks', what: expect.stringContaining('is damaged') })
-    expect(await withBakery(mine, sql => putBack(sql, kind, id), 'nell')).not.toBeNull()
+    expect(await atBench(mine, sql => putBack(sql, kind, id), 'nell')).not.toBeNull()
     const whole = await workbook()
     expect(whole.damaged).toBeUndefined()
     expect([whole.products.length, whole.ingredients.length]).toEqual([
@@ -63,8 +64,8 @@ describe('what is damaged', () => {
     const hurt = await workbook()
     expect(hurt.ingredients.find(one => one.id === 'salt')).toMatchObject({ allergens: {}, traits: {}, packs: [] })
     expect(hurt.kitchen.crossContact).toEqual([])
-    await expect(withBakery(mine, sql => findIngredient(sql, 'salt'))).rejects.toBeInstanceOf(DamagedRow)
-    await withBakery(
+    await expect(atBench(mine, sql => findIngredient(sql, 'salt'))).rejects.toBeInstanceOf(DamagedRow)
+    await atBench(
       mine,
       async sql => {
         await putBack(sql, 'ingredient', 'salt')
@@ -75,28 +76,28 @@ describe('what is damaged', () => {
   })
   it('is not changed by a bench, which says why', async () => {
     await spoil(spoiled[0]![2])
-    await expect(withBakery(mine, sql => editBench(sql, { product: 'chestnut-roll' }, []), 'nell')).rejects.toThrow(
+    await expect(atBench(mine, sql => editBench(sql, { product: 'chestnut-roll' }, []), 'nell')).rejects.toThrow(
       'is damaged and cannot be changed',
     )
-    await withBakery(mine, sql => putBack(sql, 'product', 'chestnut-roll'), 'nell')
+    await atBench(mine, sql => putBack(sql, 'product', 'chestnut-roll'), 'nell')
   })
   it('is never written: a kitchen that could not be read back is refused', async () => {
     const { kitchen, evidence } = await workbook()
     await expect(
-      withBakery(mine, sql => saveKitchen(sql, { ...kitchen, currency: 'pounds' }, evidence, 1), 'nell'),
+      atBench(mine, sql => saveKitchen(sql, { ...kitchen, currency: 'pounds' }, evidence, 1), 'nell'),
     ).rejects.toThrow()
   })
 })
 
 describe('text no database holds', () => {
   it('makes no query fail', async () =>
-    expect(await withBakery(mine, sql => findIngredient(sql, 'sa\0lt\ud800'))).toBeNull())
+    expect(await atBench(mine, sql => findIngredient(sql, 'sa\0lt\ud800'))).toBeNull())
 })
 
 describe('the stamp and the migrations', () => {
   it('a stamp past what an integer holds is still read', async () => {
     await spoil(`update bakery_stamp set stamp = 3000000000`)
-    expect(await withBakery(mine, readStamp)).toBe(3_000_000_000)
+    expect(await atBench(mine, readStamp)).toBe(3_000_000_000)
   })
   it('two starters at once do not clash: each migration runs once', async () => {
     const { mkdtemp, rm, writeFile } = await import('node:fs/promises')

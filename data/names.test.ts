@@ -1,15 +1,16 @@
 // Found by a name as it is typed, against a real database.
 import { meantByStart } from '@fair-tin/core/ingredient'
 import { afterAll, describe, expect, it } from 'vitest'
-import { closePool, findByName, listIngredients, withBakery } from './index'
+import { atBench } from '../tests/fixtures/hands'
+import { closePool, findByName, listIngredients } from './index'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-const find = (typed: string) => withBakery(bakery, sql => findByName(sql, typed, meantByStart(typed)))
+const find = (typed: string) => atBench(bakery, sql => findByName(sql, typed, meantByStart(typed)))
 afterAll(closePool)
 
 describe('what is found', () => {
   it('is whatever is called so, by its whole name, its words in any order, and by its other names', async () => {
-    for (const one of (await withBakery(bakery, listIngredients)).values.slice(0, 40)) {
+    for (const one of (await atBench(bakery, listIngredients)).values.slice(0, 40)) {
       const names = [one.name, one.name.toUpperCase(), one.name.split(/[ ,]+/).reverse().join(' ')]
       for (const typed of names)
         expect(

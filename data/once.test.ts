@@ -4,6 +4,7 @@ import type { Recipe } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
+import { atBench } from '../tests/fixtures/hands'
 import {
   addDelivery,
   addOrder,
@@ -17,11 +18,10 @@ import {
   lockRecipe,
   once,
   takeStock,
-  withBakery,
 } from './index'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => withBakery(bakery, work, 'nell')
+const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work, 'nell')
 const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? expect.fail('FAIR_TIN_OWNER_DATABASE is not set'), {
   max: 1,
 })

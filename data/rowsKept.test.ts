@@ -3,6 +3,7 @@
 import type { Workbook } from '@fair-tin/core/model'
 import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
+import { atBench } from '../tests/fixtures/hands'
 import {
   closePool,
   findIngredient,
@@ -13,7 +14,7 @@ import {
   takePrices,
 } from './index'
 import { forgetRows } from './rowsKept'
-import { type BakerySql, withBakery } from './withBakery'
+import type { BakerySql } from './withBakery'
 import { readWorkbook } from './workbook'
 
 const mine = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
@@ -21,12 +22,12 @@ const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? expect.fail('FAIR_
   max: 2,
   onnotice: () => {},
 })
-const read = () => withBakery(mine, sql => readWorkbook(sql, '2026-11-24'))
+const read = () => atBench(mine, sql => readWorkbook(sql, '2026-11-24'))
 async function readAnew(): Promise<Workbook> {
   forgetRows()
   return read()
 }
-const change = <T>(work: (sql: BakerySql) => Promise<T>) => withBakery(mine, work, 'nell')
+const change = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(mine, work, 'nell')
 const behindItsBack = (statement: string) =>
   owner.begin(async sql => {
     await sql`select set_config('fair_tin.bakery', ${mine}, true), set_config('fair_tin.person', 'set-up', true)`

@@ -3,19 +3,11 @@ import { inverseOfSheetEdit, making, type SheetEdit, type SheetKind, sheetEdits,
 import { type Ingredient, unknownIngredient } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import { afterAll, describe, expect, it } from 'vitest'
-import {
-  type BakerySql,
-  closePool,
-  editSheet,
-  findIngredient,
-  findKitchen,
-  listOrders,
-  sheetHistory,
-  withBakery,
-} from './index'
+import { atBench } from '../tests/fixtures/hands'
+import { type BakerySql, closePool, editSheet, findIngredient, findKitchen, listOrders, sheetHistory } from './index'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-const as = <T>(person: string, work: (sql: BakerySql) => Promise<T>) => withBakery(bakery, work, person)
+const as = <T>(person: string, work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work, person)
 const sent = (edits: readonly SheetEdit[]) => edits.map(one => ({ ...one, deed: crypto.randomUUID() }))
 const edit = (kind: SheetKind, id: string, edits: readonly unknown[], person = 'nell') =>
   as(person, sql => editSheet(sql, kind, id, edits))

@@ -2,11 +2,12 @@
 import { readFileSync } from 'node:fs'
 import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
-import { type BakerySql, closePool, readStamp, saveIngredient, stampGiven, withBakery } from './index'
+import { atBench } from '../tests/fixtures/hands'
+import { type BakerySql, closePool, readStamp, saveIngredient, stampGiven } from './index'
 import { findIngredient } from './ingredients'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => withBakery(bakery, work, 'nell')
+const asNell = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work, 'nell')
 const now = () => asNell(readStamp)
 afterAll(closePool)
 

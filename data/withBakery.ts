@@ -38,28 +38,55 @@ const holdable = (sql: BakerySql): BakerySql =>
   })
 
 const inside = new AsyncLocalStorage<string>()
-/** Whose transaction is open here. Throws outside of one. */
+/** Whose transaction is open here, and with what it sees of it. Throws outside of one. */
 export function bakeryOpen(): string {
   const bakery = inside.getStore()
   if (bakery === undefined) throw new Error('No bakery is open here: read inside withBakery.')
   return bakery
 }
 
+/** In whose hands: the fingerprint of a session's key, and what was read of that session. */
+export interface Hands {
+  /** Of the key, in hex. */
+  session: string
+  bakery: string
+  seesPrices: boolean
+}
+
 /**
- * Runs `work` in one transaction that sees and changes only the bakery's rows. `person` is who is at the bench:
- * without one, the database refuses every change. Never nested: throws where it would be.
+ * Runs `work` in one transaction that sees and changes only the rows of the session's bakery: the database finds out which that
+ * is, and who changes them; a session that ended sees nothing. Never nested: throws where it would be.
  */
-export function withBakery<T>(bakeryId: string, work: (sql: BakerySql) => Promise<T>, person?: string): Promise<T> {
+export function withBakery<T>(
+  { session, bakery, seesPrices }: Hands,
+  work: (sql: BakerySql) => Promise<T>,
+): Promise<T> {
   if (inside.getStore() !== undefined)
     throw new Error('withBakery is already open here: pass its sql on instead of opening another.')
-  return inside.run(bakeryId, () =>
+  // what was read with prices is never given to whoever sees none
+  return inside.run(`${bakery}${seesPrices ? '' : ' without prices'}`, () =>
     connection().begin(async transaction => {
       const sql = holdable(transaction)
       // sent in the same breath as the first query of the work
-      const named =
-        sql`select set_config('fair_tin.bakery', ${bakeryId}, true), set_config('fair_tin.person', ${person ?? ''}, true)`.execute()
+      const named = sql`select set_config('fair_tin.session', ${session}, true)`.execute()
       const [, result] = await Promise.all([named, work(sql)])
       return result
+    }),
+  ) as Promise<T>
+}
+
+/** The same for whoever runs the deployment (set-up, migrations, benches), over their own connection. `person` stands in the journal. */
+export function asSetUp<T>(
+  owner: Sql,
+  bakery: string,
+  work: (sql: BakerySql) => Promise<T>,
+  person = 'set-up',
+): Promise<T> {
+  return inside.run(`${bakery} set-up`, () =>
+    owner.begin(async transaction => {
+      const sql = holdable(transaction)
+      await sql`select set_config('fair_tin.bakery', ${bakery}, true), set_config('fair_tin.person', ${person}, true)`
+      return work(sql)
     }),
   ) as Promise<T>
 }

@@ -8,13 +8,12 @@ import {
   addOrder,
   addProduct,
   addRecipe,
-  closePool,
+  asSetUp,
   keepTrial,
   keepVersion,
   migrate,
   movePart,
   takeStock,
-  withBakery,
 } from '@fair-tin/data'
 import postgres from 'postgres'
 import { orders, partEntries, trial } from './bench'
@@ -37,46 +36,38 @@ try {
       .then(() => owner`grant usage on schema public to fair_tin_app`)
   const ran = await migrate(owner, path.join(import.meta.dirname, '../data/migrations'))
   if (ran.length > 0) console.log(`Database brought up to date: ${ran.join(', ')}.`)
-  const fresh = await owner.begin(async sql => {
-    await sql`select set_config('fair_tin.bakery', ${bakery.id}, true), set_config('fair_tin.person', 'set-up', true)`
+  const fresh = await asSetUp(owner, bakery.id, async sql => {
     await sql`insert into bakery values (${bakery.id}, ${bakery.name}) on conflict do nothing`
-    for (const person of staff)
-      await sql`insert into staff values (${bakery.id}, ${person.id}, ${person.name}) on conflict do nothing`
+    for (const { id, name, role } of staff)
+      await sql`insert into staff (bakery_id, id, name, role) values (${bakery.id}, ${id}, ${name}, ${role}) on conflict do nothing`
+    // a demo from before anybody had a part to play
+    if ((await sql`select 1 from staff where role = 'owner' and left_at is null`).length === 0)
+      for (const { id, role } of staff) await sql`update staff set role = ${role} where id = ${id}`
     // the rest comes in one transaction: where a load was cut off, none of it is there
     return (await sql`select 1 from kitchen`).length === 0
   })
   if (fresh) {
     const workbook = demoWorkbook(today)
-    await withBakery(
-      bakery.id,
-      async sql => {
-        await addKitchen(sql, workbook.kitchen, workbook.evidence)
-        for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
-        for (const recipe of workbook.recipes) if (!isFrozen(recipe)) await addRecipe(sql, recipe)
-        for (const product of workbook.products) await addProduct(sql, product)
-      },
-      'set-up',
-    )
-    await withBakery(
-      bakery.id,
-      async sql => {
-        for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
-        for (const { ingredient, taken, ...delivery } of deliveries(today)) {
-          const id = `${ingredient}-${delivery.lot}`
-          await addDelivery(sql, id, ingredient, delivery)
-          if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
-        }
-        for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
-        for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
-        await keepTrial(sql, trial.recipe, trial)
-      },
-      'nell',
-    )
+    await asSetUp(owner, bakery.id, async sql => {
+      await addKitchen(sql, workbook.kitchen, workbook.evidence)
+      for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
+      for (const recipe of workbook.recipes) if (!isFrozen(recipe)) await addRecipe(sql, recipe)
+      for (const product of workbook.products) await addProduct(sql, product)
+      await sql`select set_config('fair_tin.person', 'nell', true)`
+      for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
+      for (const { ingredient, taken, ...delivery } of deliveries(today)) {
+        const id = `${ingredient}-${delivery.lot}`
+        await addDelivery(sql, id, ingredient, delivery)
+        if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
+      }
+      for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
+      for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
+      await keepTrial(sql, trial.recipe, trial)
+    })
     console.log(
       `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`,
     )
   }
 } finally {
   await owner.end()
-  await closePool()
 }

@@ -1,10 +1,12 @@
 // The demo bakery, then ten and (with `--fifty`) fifty times it: bytes and time of each page, and of a save of one line. What is
 // asked for of one product is to stay flat; lists may grow with their rows. Prints a table; judges nothing.
 import { isFrozen, type Workbook } from '@fair-tin/core'
-import { addIngredient, addProduct, addRecipe, closePool, readWorkbook, withBakery } from '@fair-tin/data'
+import { addIngredient, addProduct, addRecipe, asSetUp, makeLink, readWorkbook } from '@fair-tin/data'
+import postgres from 'postgres'
 import { bakery } from '../../demo/kitchen'
 
 const address = process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210'
+const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? '', { max: 1, onnotice: () => {} })
 const day = new Date().toISOString().slice(0, 10)
 
 /** The books once more, everything in them under other ids and names. */
@@ -30,14 +32,14 @@ function copied(books: Workbook, at: number): Workbook {
 async function growTo(times: number, from: number, books: Workbook): Promise<void> {
   for (let at = from; at < times; at++) {
     const more = copied(books, at)
-    await withBakery(
+    await asSetUp(
+      owner,
       bakery.id,
       async sql => {
         for (const one of more.ingredients) await addIngredient(sql, one)
         for (const one of more.recipes) await addRecipe(sql, one)
         for (const one of more.products) await addProduct(sql, one)
       },
-      'set-up',
     )
   }
 }
@@ -64,11 +66,11 @@ async function page(path: string): Promise<{ ms: number; bytes: number }> {
 async function afterChange(path: string): Promise<number> {
   const times: number[] = []
   for (let at = 0; at < 5; at++) {
-    await withBakery(
+    await asSetUp(
+      owner,
       bakery.id,
       sql =>
         sql`update ingredient set facts = facts || ${sql.json({ notes: `seen ${at}` })}, version = version + 1 where id = 'salt'`,
-      'set-up',
     )
     const began = performance.now()
     await (await fetch(address + path, { headers: { cookie: 'bench=nell' } })).arrayBuffer()
@@ -77,7 +79,7 @@ async function afterChange(path: string): Promise<number> {
   return times.sort((a, b) => a - b)[2]!
 }
 
-const books = await withBakery(bakery.id, sql => readWorkbook(sql, day))
+const books = await asSetUp(owner, bakery.id, sql => readWorkbook(sql, day))
 const sizes = process.argv.includes('--fifty') || process.env.FAIR_TIN_FIFTY ? [1, 10, 50] : [1, 10]
 const first = new Map<string, { ms: number; bytes: number }>()
 for (const [index, times] of sizes.entries()) {
@@ -93,4 +95,4 @@ for (const [index, times] of sizes.entries()) {
     )
   }
 }
-await closePool()
+await owner.end()
