@@ -152,6 +152,8 @@ export async function endSessions(
 
 // By e-mail and password
 
+const addressOf = (email: string): string => email.trim().toLowerCase()
+
 export interface Membership {
   bakery: string
   name: string
@@ -170,7 +172,7 @@ export async function signIn(
   password: string,
   from: string,
 ): Promise<{ account: string; bakeries: Membership[] }> {
-  const address = email.trim().toLowerCase()
+  const address = addressOf(email)
   await countTry(`from ${from}`)
   await countTry(`account ${address}`)
   const [row] = await door()<{ account: string; kept: string }[]>`
@@ -185,19 +187,30 @@ export async function signIn(
 }
 export const otherBakeries = (account: string): Promise<Membership[]> => bakeriesOf(account)
 
+/** What stands against a new account, in words; null where nothing does. */
+export async function accountProblem(
+  email: string,
+  password: string,
+  own: readonly string[] = [],
+): Promise<string | null> {
+  const address = addressOf(email)
+  if (!/^[^\s@]+@[^\s@]+$/.test(address)) return `“${email}” is no e-mail address.`
+  const wrong = passwordProblem(password, [address, ...own])
+  if (wrong) return wrong
+  const [taken] = await door()`select 1 from account where email = ${address}`
+  return taken
+    ? 'Somebody signs in with this address already, by another password. Use that, or take another address.'
+    : null
+}
 /** A person of a bakery gets an e-mail and a password; gives the recovery code, which is shown once. Throws NotLetIn. */
 export async function makeAccount(email: string, password: string, bakery: string, staff: string): Promise<string> {
-  const address = email.trim().toLowerCase()
-  if (!/^[^\s@]+@[^\s@]+$/.test(address)) throw new NotLetIn(`“${email}” is no e-mail address.`)
-  const wrong = passwordProblem(password, [address, staff])
+  const wrong = await accountProblem(email, password)
   if (wrong) throw new NotLetIn(wrong)
   const code = newRecoveryCode()
   const [kept, recovery] = await Promise.all([hashed(password), hashed(plainCode(code))])
   await door().begin(async sql => {
-    const [taken] = await sql`select 1 from account where email = ${address}`
-    if (taken) throw new NotLetIn('Somebody signs in with this address already. Sign in with it, or take another.')
     const account = randomUUID()
-    await sql`insert into account values (${account}, ${address}, ${kept}, ${recovery})`
+    await sql`insert into account values (${account}, ${addressOf(email)}, ${kept}, ${recovery})`
     await sql`insert into membership values (${bakery}, ${staff}, ${account})
       on conflict (bakery_id, staff_id) do update set account_id = excluded.account_id`
   })
@@ -210,7 +223,7 @@ export async function joinBakery(account: string, bakery: string, staff: string)
 }
 /** A new password by the recovery code, which is used up: gives the next one. Every session of the account ends. Throws NotLetIn. */
 export async function recover(email: string, code: string, password: string, from: string): Promise<string> {
-  const address = email.trim().toLowerCase()
+  const address = addressOf(email)
   await countTry(`from ${from}`)
   await countTry(`account ${address}`)
   const [row] = await door()<{ account: string; kept: string | null }[]>`
@@ -361,6 +374,10 @@ export async function foundBakery(name: string, owner: string): Promise<{ bakery
   const [bakery, staff] = [randomUUID(), randomUUID()]
   await door()`select found_bakery(${bakery}, ${name}, ${staff}, ${owner})`
   return { bakery, staff }
+}
+/** Does the database answer? Throws where it does not. */
+export const knock = async (): Promise<void> => {
+  await door()`select 1 from attempt limit 1`
 }
 /** Does anybody own anything here yet? */
 export async function hasOwner(): Promise<boolean> {

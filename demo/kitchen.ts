@@ -1,20 +1,19 @@
 // The demo kitchen: three people, one mixer, and what was found out about cross-contact.
-import type { CrossContact, Evidence, Kitchen } from '@fair-tin/core'
+import type { CrossContact, Evidence, Kitchen, StaffRole } from '@fair-tin/core'
 import { dayFrom } from './facts'
+import people from './staff.json' with { type: 'json' }
 
 export const bakery = { id: '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40', name: 'Pennywhistle Lane Bakehouse' }
-export const staff = [
-  {
-    id: 'nell',
-    name: 'Nell Arrowby',
-    role: 'owner',
-    email: 'nell@pennywhistle.example',
-    password: 'damson tin on the quay',
-    pin: '4712',
-  },
-  { id: 'tobit', name: 'Tobit Fenn', role: 'baker', pin: '8035' },
-  { id: 'imke', name: 'Imke Larkin', role: 'signer', pin: '2694' },
-] as const
+export interface DemoPerson {
+  id: string
+  name: string
+  role: StaffRole
+  email?: string
+  password?: string
+  pin: string
+}
+/** The first owns the bakery. */
+export const staff = people as readonly DemoPerson[]
 
 export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[] } {
   const day = dayFrom(today)

@@ -5,7 +5,7 @@ import { buildSync } from 'esbuild'
 import { ensureBuild } from './build.mjs'
 import { clusterHome, freePort, startCluster } from './cluster.mjs'
 import { ensureDebian, ensureNode, root } from './install.mjs'
-import { serve } from './serve.mjs'
+import { forServer, serve } from './serve.mjs'
 
 ensureDebian(['postgresql', 'chromium'], console.log)
 ensureNode(console.log)
@@ -41,8 +41,9 @@ try {
   run('tests/bench/catalogue.ts')
   run('tests/bench/batch.ts')
   run('demo/load.ts')
+  run('demo/people.ts')
   await ensureBuild('.next-test', console.log)
-  server = await serve(await freePort(), '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
+  server = await serve(await freePort(), '.next-test', forServer(cluster.env))
   run('tests/bench/keystroke.ts', { FAIR_TIN_ADDRESS: server.address })
   run('tests/bench/growth.ts', { FAIR_TIN_ADDRESS: server.address })
 } finally {

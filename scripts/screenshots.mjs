@@ -5,6 +5,7 @@ import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { chromium } from '@playwright/test'
 import { root } from './install.mjs'
+import { signInAt } from './signIn.mjs'
 
 const { values } = parseArgs({
   options: {
@@ -150,10 +151,11 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 })
+const key = await signInAt(values.at)
 for (const view of views) {
   if (values.only && !values.only.split(',').includes(view.name)) continue
   const context = await browser.newContext({ viewport: view.size, locale: 'en-GB', baseURL: values.at })
-  await context.addCookies([{ name: 'bench', value: 'nell', url: values.at }])
+  await context.addCookies([{ name: 'tin_session', value: key, url: values.at }])
   const page = await context.newPage()
   await page.goto(view.at, { waitUntil: 'networkidle' })
   await page.evaluate(() => document.fonts.ready)

@@ -3,6 +3,12 @@ import { spawn } from 'node:child_process'
 import { serveCommand } from './build.mjs'
 import { root } from './install.mjs'
 
+/** What the server is told of the databases: never its owner's key. */
+export const forServer = ({ FAIR_TIN_DATABASE, FAIR_TIN_DOOR_DATABASE }) => ({
+  FAIR_TIN_DATABASE,
+  FAIR_TIN_DOOR_DATABASE,
+})
+
 /** Starts the server and waits until it answers. Gives the address and `stop`; `ended` settles when it goes by itself. */
 export async function serve(port, dist, env) {
   const [program, args] = serveCommand(port)
@@ -10,7 +16,14 @@ export async function serve(port, dist, env) {
   const child = spawn(program, args, {
     cwd: root,
     stdio: ['ignore', 'pipe', 'pipe'],
-    env: { ...process.env, ...env, FAIR_TIN_DIST: dist, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+    env: {
+      ...process.env,
+      FAIR_TIN_OWNER_DATABASE: '',
+      ...env,
+      FAIR_TIN_DIST: dist,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_ENV: 'production',
+    },
   })
   const hear = chunk => {
     words.push(String(chunk))
@@ -27,7 +40,7 @@ export async function serve(port, dist, env) {
   const address = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 150; tries++) {
     if (child.exitCode !== null) break
-    const answer = await fetch(`${address}/health`).catch(() => null)
+    const answer = await fetch(`${address}/ready`).catch(() => null)
     if (answer?.ok) return { address, pid: child.pid, ended, words, stop }
     await new Promise(resolve => setTimeout(resolve, 200))
   }

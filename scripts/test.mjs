@@ -7,7 +7,7 @@ import path from 'node:path'
 import { ensureBuild } from './build.mjs'
 import { clusterHome, freePort, startCluster } from './cluster.mjs'
 import { ensureDebian, ensureNode, root } from './install.mjs'
-import { serve } from './serve.mjs'
+import { forServer, serve } from './serve.mjs'
 
 const quick = process.argv.includes('--quick')
 const say = text => console.log(text)
@@ -120,12 +120,15 @@ if (!quick) {
   try {
     cluster = await startCluster(home)
     const load = await run(process.execPath, ['--import', 'tsx', 'demo/load.ts'], cluster.env)
+    const people = await run(process.execPath, ['--import', 'tsx', 'demo/people.ts'], cluster.env)
+    load.ok &&= people.ok
+    load.said += people.said
     load.ok ? passed++ : failed++
     say(`${load.ok ? 'pass' : 'FAIL'}  demo bakery loads`)
     if (!load.ok) say(load.said)
     await vitest('data tests', 'data', cluster.env)
     await Promise.all([independent, ensureBuild('.next-test', say)])
-    server = await serve(await freePort(), '.next-test', { FAIR_TIN_DATABASE: cluster.env.FAIR_TIN_DATABASE })
+    server = await serve(await freePort(), '.next-test', forServer(cluster.env))
     await suite(
       'browser tests',
       bin('playwright'),

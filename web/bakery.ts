@@ -1,20 +1,13 @@
-// Which bakery this deployment serves, who is at its bench, and which market is in view.
+// In whose hands a request reads and changes, which market is in view, and what day it is where the bakery is.
 import 'server-only'
 import { marketsServed } from '@fair-tin/core/market'
-import type { MarketCode } from '@fair-tin/core/model'
+import { type MarketCode, mayDo, type Right, rightNames, staffRoles } from '@fair-tin/core/model'
 import { type BakerySql, listStaff, withBakery } from '@fair-tin/data'
 import { cookies } from 'next/headers'
+import { here } from './door/here'
 
-const bakeryId = () => process.env.FAIR_TIN_BAKERY ?? '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
-
-/** The person chosen at the bench, or undefined until somebody is. */
-export const atTheBench = async (): Promise<string | undefined> => (await cookies()).get('bench')?.value || undefined
-
-/** The same by name; empty until somebody is. */
-export const nameAtTheBench = async (sql: BakerySql): Promise<string> => {
-  const id = await atTheBench()
-  return (await listStaff(sql)).find(one => one.id === id)?.name ?? ''
-}
+/** The name of whoever is signed in. */
+export const nameHere = async (): Promise<string> => (await here())?.name ?? ''
 
 export async function marketInView(): Promise<MarketCode> {
   const chosen = (await cookies()).get('market')?.value as MarketCode | undefined
@@ -25,20 +18,27 @@ export async function marketInView(): Promise<MarketCode> {
 export const today = (): string =>
   new Intl.DateTimeFormat('sv-SE', { timeZone: process.env.FAIR_TIN_TIME_ZONE ?? 'Europe/London' }).format(new Date())
 
-export const reading = <T>(work: (sql: BakerySql) => Promise<T>): Promise<T> => withBakery(bakeryId(), work)
-export class NobodyAtTheBench extends Error {}
+/** Nobody is signed in, or no longer. */
+export class SignedOut extends Error {}
+/** Somebody is, and it is not theirs to do. The message says whose it is. */
+export class NotTheirs extends Error {}
 
-/** For changes: in the name of whoever is at the bench, who must be one of the staff. Throws NobodyAtTheBench otherwise. */
-export async function changing<T>(work: (sql: BakerySql) => Promise<T>): Promise<T> {
-  const person = await atTheBench()
-  if (!person) throw new NobodyAtTheBench()
-  return withBakery(
-    bakeryId(),
-    async sql => {
-      const [known] = await sql`select 1 from staff where id = ${person}`
-      if (!known) throw new NobodyAtTheBench()
-      return work(sql)
-    },
-    person,
+export async function reading<T>(work: (sql: BakerySql) => Promise<T>): Promise<T> {
+  const who = await here()
+  if (!who) throw new SignedOut()
+  return withBakery(who, work)
+}
+
+/** For changes, in the name of whoever is signed in. Throws SignedOut and NotTheirs. */
+export async function changing<T>(right: Right, work: (sql: BakerySql) => Promise<T>): Promise<T> {
+  const who = await here()
+  if (!who) throw new SignedOut()
+  if (mayDo(who, right)) return withBakery(who, work)
+  const others = (await withBakery(who, listStaff)).filter(one => mayDo(one, right))
+  const names = others.map(one => `${one.name} (${staffRoles[one.role].title.toLowerCase()})`)
+  throw new NotTheirs(
+    `To change ${rightNames[right]} is not for a ${staffRoles[who.role].title.toLowerCase()} here. ${
+      names.length > 0 ? `${names.join(' and ')} can.` : 'Nobody who works here can.'
+    }`,
   )
 }

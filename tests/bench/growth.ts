@@ -1,9 +1,10 @@
 // The demo bakery, then ten and (with `--fifty`) fifty times it: bytes and time of each page, and of a save of one line. What is
 // asked for of one product is to stay flat; lists may grow with their rows. Prints a table; judges nothing.
 import { isFrozen, type Workbook } from '@fair-tin/core'
-import { addIngredient, addProduct, addRecipe, asSetUp, makeLink, readWorkbook } from '@fair-tin/data'
+import { addIngredient, addProduct, addRecipe, asSetUp, readWorkbook } from '@fair-tin/data'
 import postgres from 'postgres'
 import { bakery } from '../../demo/kitchen'
+import { signInAt } from '../../scripts/signIn.mjs'
 
 const address = process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210'
 const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? '', { max: 1, onnotice: () => {} })
@@ -32,18 +33,15 @@ function copied(books: Workbook, at: number): Workbook {
 async function growTo(times: number, from: number, books: Workbook): Promise<void> {
   for (let at = from; at < times; at++) {
     const more = copied(books, at)
-    await asSetUp(
-      owner,
-      bakery.id,
-      async sql => {
-        for (const one of more.ingredients) await addIngredient(sql, one)
-        for (const one of more.recipes) await addRecipe(sql, one)
-        for (const one of more.products) await addProduct(sql, one)
-      },
-    )
+    await asSetUp(owner, bakery.id, async sql => {
+      for (const one of more.ingredients) await addIngredient(sql, one)
+      for (const one of more.recipes) await addRecipe(sql, one)
+      for (const one of more.products) await addProduct(sql, one)
+    })
   }
 }
 
+const cookie = `tin_session=${await signInAt(address)}`
 const pages = [
   ['bench', '/products/ginger-teff-loaf'],
   ['Today', '/'],
@@ -56,7 +54,7 @@ async function page(path: string): Promise<{ ms: number; bytes: number }> {
   let bytes = 0
   for (let at = 0; at < 5; at++) {
     const began = performance.now()
-    const answer = await fetch(address + path, { headers: { cookie: 'bench=nell' } })
+    const answer = await fetch(address + path, { headers: { cookie } })
     bytes = (await answer.arrayBuffer()).byteLength
     times.push(performance.now() - began)
   }
@@ -73,7 +71,7 @@ async function afterChange(path: string): Promise<number> {
         sql`update ingredient set facts = facts || ${sql.json({ notes: `seen ${at}` })}, version = version + 1 where id = 'salt'`,
     )
     const began = performance.now()
-    await (await fetch(address + path, { headers: { cookie: 'bench=nell' } })).arrayBuffer()
+    await (await fetch(address + path, { headers: { cookie } })).arrayBuffer()
     times.push(performance.now() - began)
   }
   return times.sort((a, b) => a - b)[2]!

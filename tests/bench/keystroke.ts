@@ -1,6 +1,7 @@
 // From a keystroke in an amount to painted numbers, in the browser: the largest demo product, and a 400-line recipe.
 // Prints medians and 95th percentiles; judges nothing.
 import { chromium, type Page } from '@playwright/test'
+import { signInAt } from '../../scripts/signIn.mjs'
 
 const address = process.env.FAIR_TIN_ADDRESS ?? 'http://127.0.0.1:3210'
 const browser = await chromium.launch({
@@ -8,7 +9,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 })
 const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 } })
-await context.addCookies([{ name: 'bench', value: 'nell', url: address }])
+await context.addCookies([{ name: 'tin_session', value: await signInAt(address), url: address }])
 const page = await context.newPage()
 
 /** From now on, milliseconds from each such event to the frame after the numbers moved are kept in the page. */

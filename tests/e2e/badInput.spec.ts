@@ -1,5 +1,6 @@
 // Bad input: it is said what is wrong, where, and what to do; what was typed stays.
-import { claimed, expect, readText, test } from './bench'
+import { leave } from '@fair-tin/data'
+import { claimed, expect, readText, signIn, test } from './bench'
 
 test('an empty paste', async ({ page }) => {
   await readText(page, '   \n  ')
@@ -208,13 +209,16 @@ test('two windows on one recipe: the second is told, and loses nothing', async (
   await expect(page.getByLabel(/^Make/)).toHaveValue('8')
 })
 
-test('nothing is changed while nobody is at the bench', async ({ page, context }) => {
-  await context.clearCookies()
+test('nothing is changed by whoever is signed out, and what was typed is still there', async ({
+  page,
+  context,
+  baseURL,
+}) => {
   await readText(page, 'Nobody’s buns\n\n100 g buckwheat flour\n')
+  await leave((await context.cookies()).find(one => one.name === 'tin_session')!.value)
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Say who is at the bench first' })).toBeVisible()
-  await page.getByLabel('At the bench').click()
-  await page.getByRole('option', { name: 'Tobit Fenn' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'You are signed out here' })).toBeVisible()
+  await signIn(context, baseURL!, 'tobit')
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Nobody’s buns' })).toBeVisible()
 })

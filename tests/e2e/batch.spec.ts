@@ -1,7 +1,7 @@
 // Any recipe to any batch: sizes, tins, scales, parts, blends, trials, and the order and grouping of lines.
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { choose, claimed, expect, loseFirstAnswer, readText, test } from './bench'
+import { choose, claimed, expect, loseFirstAnswer, post, readText, test } from './bench'
 
 const ledger = (page: Page) => page.getByRole('region', { name: 'Ledger' })
 const row = (page: Page, name: string) => ledger(page).getByRole('row').filter({ hasText: name }).first()
@@ -156,17 +156,13 @@ test('a part is taken from the shelf and made in bulk; two windows cannot both t
   await expect(pastry).toContainText('on the shelf 972 g')
   await pastry.getByRole('button', { name: 'Take 600 g' }).click()
   await expect(pastry).toContainText('on the shelf 372 g')
-  const over = await page.request.post('/api/v1/parts', { data: { part: 'short-pastry', grams: -600, reason: 'x' } })
+  const over = await post(page, '/api/v1/parts', { part: 'short-pastry', grams: -600, reason: 'x' })
   expect(over.status()).toBe(409)
   for (const grams of [0, null, 1e12])
-    expect(
-      (await page.request.post('/api/v1/parts', { data: { part: 'short-pastry', grams, reason: 'x' } })).status(),
-    ).toBe(422)
+    expect((await post(page, '/api/v1/parts', { part: 'short-pastry', grams, reason: 'x' })).status()).toBe(422)
   await page.goto('/recipes')
   await expect(page.getByRole('listitem').filter({ hasText: 'Short pastry' })).toContainText('372 g on the shelf')
-  await page.request.post('/api/v1/parts', {
-    data: { part: 'short-pastry', grams: -186, reason: 'put back as it was' },
-  })
+  await post(page, '/api/v1/parts', { part: 'short-pastry', grams: -186, reason: 'put back as it was' })
 })
 
 test('a circle is refused where it would arise, with the chain that makes it', async ({ page }) => {
@@ -221,8 +217,8 @@ test('a part has a bench of its own: what is changed there shows in every claim 
   await page.keyboard.press('Enter')
   await saved(page)
   // nothing of a product is changed from here, whoever asks
-  const refused = await page.request.post(`/api/v1/recipes/${part.split('/').at(-1)}/edits`, {
-    data: { edits: [{ kind: 'tick', list: 'claims', item: 'vegan', to: true }] },
+  const refused = await post(page, `/api/v1/recipes/${part.split('/').at(-1)}/edits`, {
+    edits: [{ kind: 'tick', list: 'claims', item: 'vegan', to: true }],
   })
   expect([refused.status(), (await refused.json()).problem]).toEqual([
     422,

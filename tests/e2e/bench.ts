@@ -1,16 +1,37 @@
 // A page with Nell at the bench, and small ways to do what every test does.
-import { test as base, expect, type Page } from '@playwright/test'
+import { openSession, sessionOf, stays } from '@fair-tin/data'
+import { type APIResponse, type BrowserContext, test as base, expect, type Page } from '@playwright/test'
+import { bakery } from '../../demo/kitchen'
+import { tokenHeader, tokenOf } from '../../web/door/cookies'
+
+/** Signs somebody of the demo bakery in; gives the key. */
+export async function signIn(context: BrowserContext, address: string, staff = 'nell'): Promise<string> {
+  const key = await openSession({ bakery: bakery.id, staff }, stays.password, 'a test')
+  await context.addCookies([{ name: 'tin_session', value: key, url: address, httpOnly: true, sameSite: 'Lax' }])
+  return key
+}
+/** Sends a change as a page would, past every field that a page has. */
+export async function post(page: Page, address: string, data: unknown): Promise<APIResponse> {
+  const key = (await page.context().cookies()).find(one => one.name === 'tin_session')?.value ?? ''
+  const session = await sessionOf(key)
+  return page.request.post(address, { data, headers: session ? { [tokenHeader]: tokenOf(session.id) } : {} })
+}
 
 export const test = base.extend({
   page: async ({ page, baseURL }, use) => {
-    await page.context().addCookies([{ name: 'bench', value: 'nell', url: baseURL! }])
+    await signIn(page.context(), baseURL!)
     const broken: string[] = []
     page.on('pageerror', error => broken.push(error.message))
+    // what the page's own policy forbids is a fault too
+    page.on('console', message => {
+      if (/Content Security Policy/.test(message.text())) broken.push(message.text())
+    })
     await use(page)
     // no test passes over an error in the browser
     expect(broken).toEqual([])
   },
 })
+
 export { expect }
 
 /** Pastes a text on the reading screen and has it read. */

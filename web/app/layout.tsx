@@ -1,9 +1,11 @@
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
-import { listStaff } from '@fair-tin/data'
+import { otherBakeries } from '@fair-tin/data'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
-import { atTheBench, marketInView, reading } from '../bakery'
+import { marketInView } from '../bakery'
+import { tokenOf } from '../door/cookies'
+import { here, sessionHere } from '../door/here'
 import { EarlyTyping } from '../screens/frame/EarlyTyping'
 import { Locale } from '../screens/frame/Locale'
 import { Rail } from '../screens/frame/Rail'
@@ -25,34 +27,34 @@ function localeOf(said = 'en-GB'): string {
   }
 }
 
+/** Whoever is signed in with the stations around them; before that, the door and nothing else. */
 export default async function Layout({ children }: { children: ReactNode }) {
-  const [frame, person, market] = await Promise.all([
-    reading(async sql => {
-      const [staff, bakery] = await Promise.all([listStaff(sql), sql<{ name: string }[]>`select name from bakery`])
-      return { staff, bakery: bakery[0]?.name ?? 'No bakery yet' }
-    }),
-    atTheBench(),
-    marketInView(),
-  ])
-  const known = frame.staff.some(one => one.id === person) ? person : undefined
+  const [who, session, market] = await Promise.all([here(), sessionHere(), marketInView()])
+  const others = who && session?.account ? await otherBakeries(session.account) : []
   return (
     <html lang="en-GB">
+      <head>{session && <meta name="fair-tin-token" content={tokenOf(session.id)} />}</head>
       <body>
-        <div className="flex h-dvh max-md:flex-col print:block print:h-auto">
-          <Rail />
-          <div className="flex min-h-0 min-w-0 flex-1 flex-col px-3.5 pb-3 max-md:px-2">
-            <TopBar
-              bakery={frame.bakery}
-              staff={frame.staff}
-              person={known}
-              market={market}
-              markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}
-            />
-            <main className="flex min-h-0 flex-1 flex-col">
-              <Locale locale={localeOf(process.env.FAIR_TIN_LOCALE)}>{children}</Locale>
-            </main>
+        {who && session ? (
+          <div className="flex h-dvh max-md:flex-col print:block print:h-auto">
+            <Rail />
+            <div className="flex min-h-0 min-w-0 flex-1 flex-col px-3.5 pb-3 max-md:px-2">
+              <TopBar
+                bakery={who.bakeryName}
+                person={{ name: who.name, role: who.role }}
+                onDevice={session.device !== null}
+                others={others.filter(one => one.bakery !== who.bakery)}
+                market={market}
+                markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}
+              />
+              <main className="flex min-h-0 flex-1 flex-col">
+                <Locale locale={localeOf(process.env.FAIR_TIN_LOCALE)}>{children}</Locale>
+              </main>
+            </div>
           </div>
-        </div>
+        ) : (
+          <main className="flex min-h-dvh flex-col p-4">{children}</main>
+        )}
         <EarlyTyping />
         <Toaster
           position="bottom-left"

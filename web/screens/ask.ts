@@ -1,5 +1,6 @@
 // Asks a route of our own: its answer, or in words why there is none. Nothing typed is lost on the way.
 import type { Deed } from './deed'
+import { send } from './token'
 
 export const noAnswer = 'The server does not answer. What you typed is still here: try again in a moment.'
 
@@ -13,16 +14,14 @@ export async function ask<T extends object>(
   deed?: Deed,
 ): Promise<T | { problem: string }> {
   try {
-    const answer = await fetch(
-      address,
+    const answer =
       body === undefined
-        ? {}
-        : {
+        ? await fetch(address)
+        : await send(address, {
             method: 'POST',
             headers: { 'content-type': 'application/json', ...(deed ? { 'idempotency-key': deed.id() } : {}) },
             body: JSON.stringify(body),
-          },
-    )
+          })
     const said = (await answer.json()) as T | { problem: string }
     // the server itself being away is no answer
     if (answer.status < 500) deed?.answered()

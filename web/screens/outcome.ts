@@ -26,5 +26,5 @@ export const refused = (message: string, path = ''): { saved: false; problems: R
   problems: [{ path, message }],
 })
 
-export const nobodyAtTheBench =
-  'Say who is at the bench first (top right): every change is kept with a name. Nothing you typed is lost.'
+export const signedOut =
+  'You are signed out here: sign in again, in another window if you like, and then send it again. Nothing you typed is lost.'

@@ -1,9 +1,10 @@
-// What every save shares: someone must be at the bench, and a failure comes back in words.
+// What every save shares: it must be theirs to do, and a failure comes back in words.
 import 'server-only'
+import type { Right } from '@fair-tin/core/model'
 import { type BakerySql, DamagedRow, KeptOtherwise, once } from '@fair-tin/data'
 import { ZodError, z } from 'zod'
-import { changing, NobodyAtTheBench } from '../bakery'
-import { nobodyAtTheBench, type Outcome, type Refusal, refused } from './outcome'
+import { changing, NotTheirs, SignedOut } from '../bakery'
+import { type Outcome, type Refusal, refused, signedOut } from './outcome'
 
 export const refusals = (error: ZodError): { saved: false; problems: Refusal[] } => ({
   saved: false,
@@ -22,19 +23,21 @@ class NotKept<T> extends Error {
  * becomes a refusal.
  */
 export async function saving<T>(
+  right: Right,
   work: (sql: BakerySql) => Promise<Outcome<T>>,
   sent?: { deed: string; asked: unknown },
 ): Promise<Outcome<T>> {
   try {
     if (sent && !z.uuid().safeParse(sent.deed).success) return refused('This change cannot be read. Reload the page.')
-    return await changing(async sql => {
+    return await changing(right, async sql => {
       const outcome = await once(sql, sent?.deed, sent?.asked, () => work(sql))
       if (!outcome.saved) throw new NotKept(outcome)
       return outcome
     })
   } catch (error) {
     if (error instanceof NotKept) return error.outcome
-    if (error instanceof NobodyAtTheBench) return refused(nobodyAtTheBench)
+    if (error instanceof SignedOut) return refused(signedOut)
+    if (error instanceof NotTheirs) return refused(error.message)
     if (error instanceof DamagedRow || error instanceof KeptOtherwise) return refused(error.message)
     if (error instanceof ZodError) return refusals(error)
     console.error(error)

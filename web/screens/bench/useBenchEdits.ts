@@ -11,6 +11,7 @@ import {
 import type { Ingredient } from '@fair-tin/core/model'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { holdable } from '../../ui/holdable'
+import { send } from '../token'
 import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox, waiting } from './outbox'
 import { together } from './useBooks'
 
@@ -21,7 +22,7 @@ const mostUndone = 200
 const noPause = 2000
 /** Sent at once; the rest follows. */
 const mostSent = 1000
-/** Refusals that pass by themselves, or once somebody says who is at the bench: the change waits. */
+/** Refusals that pass by themselves, or once somebody signs in again: the change waits. */
 const passing = (status: number) => status >= 500 || [401, 408, 429].includes(status)
 
 /** What the server holds, and how new it is. */
@@ -101,7 +102,7 @@ export function useBenchEdits(
         aside: [...now.current.aside, ...aside],
       })
     try {
-      const answer = await fetch(address, {
+      const answer = await send(address, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ edits: sending.map(({ deed, edit }) => ({ ...edit, deed })) }),

@@ -7,7 +7,7 @@ import { type Outcome, refused } from '../outcome'
 import { saving } from '../save'
 
 export async function putDamagedBack(kind: Damaged['kind'], id: string): Promise<Outcome> {
-  return saving(async sql => {
+  return saving('whole bakery', async sql => {
     const done = await putBack(sql, kind, id)
     // a price of it, a kept version: not everything that can be damaged stands in the record itself
     if (done && !damageOf(await readWorkbook(sql, today()), kind, id)) return { saved: true, id, version: 0 }

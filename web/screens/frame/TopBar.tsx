@@ -1,26 +1,29 @@
 // Which market is in view, and who is working.
 'use client'
-import type { MarketCode } from '@fair-tin/core/model'
-import type { Person } from '@fair-tin/data'
+import type { MarketCode, StaffRole } from '@fair-tin/core/model'
+import type { Membership } from '@fair-tin/data'
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { toast } from 'sonner'
 import { Choose, type Option } from '../../ui/Choose'
-import { standAtTheBench, viewMarket } from './actions'
+import { viewMarket } from './actions'
 import { Finder } from './Finder'
 import { KeyHelp } from './KeyHelp'
 import { chooseMarket, useMarket } from './market'
+import { PersonMenu } from './PersonMenu'
 
 export function TopBar({
   bakery,
-  staff,
   person,
+  onDevice,
+  others,
   markets,
   market,
 }: {
   bakery: string
-  staff: Person[]
-  person: string | undefined
+  person: { name: string; role: StaffRole }
+  onDevice: boolean
+  others: readonly Membership[]
   markets: Option[]
   market: MarketCode
 }) {
@@ -53,16 +56,7 @@ export function TopBar({
           choose(viewMarket)(value)
         }}
       />
-      <span className={person ? '' : 'rounded-full ring-2 ring-damson ring-offset-2 ring-offset-page'}>
-        <Choose
-          pill
-          label="At the bench"
-          value={person ?? ''}
-          placeholder="who?"
-          options={staff.map(one => ({ value: one.id, label: one.name }))}
-          onChange={choose(standAtTheBench)}
-        />
-      </span>
+      <PersonMenu person={person} onDevice={onDevice} others={others} />
     </header>
   )
 }

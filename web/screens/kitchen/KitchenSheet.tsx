@@ -4,6 +4,7 @@ import { type KitchenSheet as Kitchen, sheetEdits } from '@fair-tin/core/edit'
 import { goodForYears } from '@fair-tin/core/ingredient'
 import { evidenceKindName, type OnSite } from '@fair-tin/core/model'
 import { spokenDay } from '@fair-tin/core/words'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useState, useTransition } from 'react'
 import { EvidenceRows, evidenceOf } from '../../ui/EvidenceRows'
@@ -84,6 +85,9 @@ export function KitchenSheet({
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="mr-auto text-3xl">Kitchen</h1>
+        <Link href="/kitchen/people" className="word-link">
+          People and tablets
+        </Link>
         {open && (
           <>
             <p role="status" className="text-unproven">

@@ -4,6 +4,7 @@ import type { FileNote } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
 import type { EvidenceRow } from '../../ui/EvidenceRows'
 import { useDeed } from '../deed'
+import { send } from '../token'
 
 const megabytes = (size: number) => (size < 100_000 ? `${Math.ceil(size / 1000)} kB` : `${(size / 1e6).toFixed(1)} MB`)
 
@@ -28,7 +29,7 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
     setBusy(evidence)
     try {
       const query = new URLSearchParams({ evidence, name: file.name })
-      const answer = await fetch(`${address}?${query}`, {
+      const answer = await send(`${address}?${query}`, {
         method: 'POST',
         body: file,
         headers: { 'idempotency-key': deed.id() },

@@ -19,6 +19,7 @@ export async function keepRecipe(input: unknown, deed: string): Promise<Outcome<
   const draft = read.data
   const market = await marketInView()
   return saving<Recipe>(
+    'recipes',
     async sql => {
       let product: string | undefined
       const id = draft.id ?? idFrom(draft.name)

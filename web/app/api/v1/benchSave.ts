@@ -13,7 +13,7 @@ export async function saveBench(request: Request, on: OnBench): Promise<Response
   if (!body.success)
     return problem(422, `These changes cannot be read: ${body.error.issues[0]?.message ?? 'nothing came'}`)
   try {
-    const done = await changing(async sql => {
+    const done = await changing('recipes', async sql => {
       const result = await editBench(sql, on, body.data.edits)
       return result && { ...result, ...(await stampGiven(sql)) }
     })

@@ -3,7 +3,7 @@ import { damageOf } from '@fair-tin/core/model'
 import { isFrozen, partOnBench, productsWith } from '@fair-tin/core/recipe'
 import { partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound, redirect } from 'next/navigation'
-import { marketInView, nameAtTheBench, reading, today } from '../../../bakery'
+import { marketInView, nameHere, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
@@ -22,7 +22,7 @@ export default async function OnePart({ params }: { params: Promise<{ id: string
   // a kept version does not change: its part does
   if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
   const [[stamp, workbook, stock, person], market] = await Promise.all([
-    reading(sql => Promise.all([readStamp(sql), readWorkbook(sql, today()), partsOnShelf(sql), nameAtTheBench(sql)])),
+    reading(sql => Promise.all([readStamp(sql), readWorkbook(sql, today()), partsOnShelf(sql), nameHere()])),
     marketInView(),
   ])
   const damage = damageOf(workbook, 'recipe', id)

@@ -2,7 +2,7 @@ import { carriedTo } from '@fair-tin/core/assess'
 import { damageOf } from '@fair-tin/core/model'
 import { listOrders, partsOnShelf, readStamp, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
-import { marketInView, nameAtTheBench, reading, today } from '../../../bakery'
+import { marketInView, nameHere, reading, today } from '../../../bakery'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
 
@@ -22,7 +22,7 @@ export default async function OneProduct({
         readWorkbook(sql, today()),
         partsOnShelf(sql),
         listOrders(sql, today()),
-        nameAtTheBench(sql),
+        nameHere(),
       ]),
     ),
     marketInView(),

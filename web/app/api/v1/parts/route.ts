@@ -20,6 +20,7 @@ export async function POST(request: Request) {
   const { part, grams, reason } = body.data
   try {
     const stock = await changingOnce(
+      'stock',
       request,
       body.data,
       async sql => {

@@ -37,7 +37,7 @@ export async function POST(request: Request) {
   if (!body.success) return problem(422, `These prices cannot be read: ${body.error.issues[0]?.message}`)
   const { supplier, columns, changes } = body.data
   try {
-    const added = await changingOnce(request, body.data, async sql => {
+    const added = await changingOnce('prices', request, body.data, async sql => {
       await rememberColumns(sql, supplier, columns)
       return takePrices(sql, changes)
     })

@@ -13,6 +13,8 @@ const Body = z.object({
   edits: z.array(z.unknown()).min(1).max(5000),
 })
 
+const rightOf = { ingredient: 'larder', kitchen: 'kitchen', order: 'orders' } as const
+
 const Asked = Body.omit({ edits: true })
 
 export async function GET(request: Request): Promise<Response> {
@@ -31,7 +33,7 @@ export async function POST(request: Request): Promise<Response> {
     return problem(422, `These changes cannot be read: ${body.error.issues[0]?.message ?? 'nothing came'}`)
   const { kind, id, edits } = body.data
   try {
-    return Response.json(await changing(sql => editSheet(sql, kind, id, edits)))
+    return Response.json(await changing(rightOf[kind], sql => editSheet(sql, kind, id, edits)))
   } catch (error) {
     return refusal(error)
   }

@@ -36,6 +36,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
     )
   try {
     const files = await changingOnce(
+      'larder',
       request,
       { id, evidence, name, bytes: createHash('sha256').update(bytes).digest('hex') },
       async sql => {

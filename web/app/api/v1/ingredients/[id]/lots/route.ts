@@ -35,6 +35,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const { data } = body
   try {
     const lots = await changingOnce(
+      'stock',
       request,
       { id, ...data },
       async sql => {

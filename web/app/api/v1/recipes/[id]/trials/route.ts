@@ -30,6 +30,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   }
   try {
     const trials = await changingOnce(
+      'recipes',
       request,
       { id, ...body.data },
       async sql => {

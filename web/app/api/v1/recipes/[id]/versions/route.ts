@@ -29,6 +29,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const { name, reason, seen } = body.data
   try {
     const versions = await changingOnce(
+      'recipes',
       request,
       { id, name, reason },
       async sql => {

@@ -1,0 +1,92 @@
+// The one gate in front of every page and route: which hosts are served, where a change may come from, how large it may be, what
+// a page may load, and whether anybody is signed in.
+import { randomBytes } from 'node:crypto'
+import { deviceOf, rekeyed, sessionOf } from '@fair-tin/data'
+import { type NextRequest, NextResponse } from 'next/server'
+import { deviceCookie, keyCookie, sessionCookie, sessionDays, tokenHeader, tokenOf } from './door/cookies'
+import { problemAtTheGate } from './door/gate'
+
+/** Open to whoever comes: the door itself, and what says whether anybody is at home. */
+const open = /^\/(?:sign-in|who|welcome\/[\w-]+|health|ready|api\/v1\/door)$/
+
+export async function proxy(request: NextRequest): Promise<NextResponse> {
+  const { pathname, search } = request.nextUrl
+  const isApi = pathname.startsWith('/api/')
+  const problem = problemAtTheGate({
+    method: request.method,
+    path: pathname,
+    header: name => request.headers.get(name),
+  })
+  if (problem) return answered(NextResponse.json({ problem: problem.says }, { status: problem.status }))
+
+  let fresh: string | null = null
+  if (!open.test(pathname)) {
+    const key = request.cookies.get(sessionCookie)?.value
+    try {
+      const session = key ? await sessionOf(key) : null
+      if (!session?.staff || !key) {
+        if (isApi || request.headers.has('next-action'))
+          return answered(NextResponse.json({ problem: signedOut }, { status: 401 }))
+        const device = request.cookies.get(deviceCookie)?.value
+        const door = request.nextUrl.clone()
+        door.pathname = device && (await deviceOf(device)) ? '/who' : '/sign-in'
+        door.search = `?to=${encodeURIComponent(pathname + search)}`
+        return answered(NextResponse.redirect(door))
+      }
+      if (isApi && request.method !== 'GET' && request.headers.get(tokenHeader) !== tokenOf(session.id))
+        return answered(
+          NextResponse.json(
+            { problem: 'This came from no page of this session. Reload the page and try again.' },
+            { status: 403, headers: { [tokenHeader]: 'stale' } },
+          ),
+        )
+      if (request.method === 'GET' && request.headers.get('sec-fetch-dest') === 'document') fresh = await rekeyed(key)
+    } catch (error) {
+      // the page and the route say in their own words that the database is away; without it nobody does anything
+      console.error(error)
+    }
+  }
+
+  const nonce = randomBytes(16).toString('base64')
+  const policy = contentPolicy(nonce)
+  const headers = new Headers(request.headers)
+  headers.set('content-security-policy', policy)
+  headers.set('x-nonce', nonce)
+  if (fresh) request.cookies.set(sessionCookie, fresh)
+  if (fresh) headers.set('cookie', request.cookies.toString())
+  const response = NextResponse.next({ request: { headers } })
+  response.headers.set('content-security-policy', policy)
+  if (fresh) response.cookies.set(sessionCookie, fresh, keyCookie(sessionDays))
+  return answered(response)
+}
+const signedOut =
+  'You are signed out here: sign in again, in another window if you like, and then send it again. Nothing you typed is lost.'
+
+const contentPolicy = (nonce: string): string =>
+  [
+    "default-src 'self'",
+    // the solver is compiled to WebAssembly
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic' 'wasm-unsafe-eval'`,
+    "style-src 'self' 'unsafe-inline'",
+    "img-src 'self' data: blob:",
+    "font-src 'self' data:",
+    "connect-src 'self'",
+    "worker-src 'self' blob:",
+    "object-src 'none'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+  ].join('; ')
+
+function answered(response: NextResponse): NextResponse {
+  response.headers.set('x-content-type-options', 'nosniff')
+  response.headers.set('referrer-policy', 'same-origin')
+  response.headers.set('x-frame-options', 'DENY')
+  response.headers.set('cross-origin-opener-policy', 'same-origin')
+  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=()')
+  if (process.env.FAIR_TIN_ADDRESS?.startsWith('https:'))
+    response.headers.set('strict-transport-security', 'max-age=31536000')
+  return response
+}
+
+export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg|favicon.ico).*)'] }
