@@ -2,7 +2,7 @@
 
 import { unknownIngredient } from '@fair-tin/core/model'
 import postgres from 'postgres'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
 import { bakery as demo, staff as demoStaff } from '../demo/kitchen'
 import { atBench, handsOf } from '../tests/fixtures/hands'
 import {
@@ -164,6 +164,7 @@ describe('a session', () => {
     await withBakery(hands(key, bakery), sql => addIngredient(sql, unknownIngredient('teff', 'teff')))
     expect(await withBakery(boss, sql => letPersonGo(sql, 'pim'))).toBe(true)
     expect(await whoIsHere(hex(key))).toBeNull()
+    expect(await sessionOf(key)).toBeNull()
     await expect(
       withBakery(hands(key, bakery), async sql => {
         const flour = await findIngredient(sql, 'teff')

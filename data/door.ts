@@ -13,12 +13,13 @@ import {
   pinProblem,
   plainCode,
 } from './secret'
+import { soonAgain } from './withBakery'
 
 let pool: Sql | null = null
 function door(): Sql {
   const url = process.env.FAIR_TIN_DOOR_DATABASE
   if (!url) throw new Error('FAIR_TIN_DOOR_DATABASE is not set: see “Running it” in docs/running.md.')
-  pool ??= postgres(url, { max: 4, idle_timeout: 30, connect_timeout: 5, onnotice: () => {} })
+  pool ??= postgres(url, { max: 4, idle_timeout: 30, connect_timeout: 5, backoff: soonAgain, onnotice: () => {} })
   return pool
 }
 export async function closeDoor(): Promise<void> {
@@ -116,7 +117,8 @@ export async function sessionOf(key: string): Promise<Session | null> {
   const print = fingerprint(key)
   const [row] = await sql<(Session & { stale: boolean })[]>`
     select id, bakery_id as bakery, staff_id as staff, account_id as account, device_id as device, seen_at < now() - interval '1 minute' as stale
-    from session where (token_hash = ${print} or (former_hash = ${print} and now() < former_until)) and ${open(sql)}`
+    from session where (token_hash = ${print} or (former_hash = ${print} and now() < former_until)) and ${open(sql)}
+      and (staff_id is null or exists (select 1 from person_at(bakery_id, staff_id)))`
   if (!row) return null
   const { stale, ...session } = row
   if (stale) await sql`update session set seen_at = now() where bakery_id = ${row.bakery} and id = ${row.id}`
@@ -373,6 +375,12 @@ export async function personAt(bakery: string, staff: string): Promise<Named | n
 export async function foundBakery(name: string, owner: string): Promise<{ bakery: string; staff: string }> {
   const [bakery, staff] = [randomUUID(), randomUUID()]
   await door()`select found_bakery(${bakery}, ${name}, ${staff}, ${owner})`
+  return { bakery, staff }
+}
+/** A bakery from before anybody signed in gets its first owner. Throws where it has one. */
+export async function takeOver(bakery: string, owner: string): Promise<{ bakery: string; staff: string }> {
+  const staff = randomUUID()
+  await door()`select own_bakery(${bakery}, ${staff}, ${owner})`
   return { bakery, staff }
 }
 /** Does the database answer? Throws where it does not. */

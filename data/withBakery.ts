@@ -6,6 +6,9 @@ import postgres, { type Sql, type TransactionSql } from 'postgres'
 /** A transaction with its bakery set. */
 export type BakerySql = TransactionSql
 
+/** Seconds before another try to connect: the database is back when it is back, and nobody waits for the driver. */
+export const soonAgain = (tries: number): number => Math.min(1, 0.05 * 2 ** tries)
+
 let pool: Sql | null = null
 /** The application's pool, as the role that neither owns the tables nor bypasses row-level security. */
 function connection(): Sql {
@@ -16,6 +19,7 @@ function connection(): Sql {
     max: 8,
     idle_timeout: 30,
     connect_timeout: 5,
+    backoff: soonAgain,
     onnotice: () => {},
     types: { date: { to: 1082, from: [1082], serialize: (day: string) => day, parse: (day: string) => day } },
   })
@@ -77,16 +81,17 @@ export function withBakery<T>(
 
 /** The same for whoever runs the deployment (set-up, migrations, benches), over their own connection. `person` stands in the journal. */
 export function asSetUp<T>(
-  owner: Sql,
+  owner: Sql | TransactionSql,
   bakery: string,
   work: (sql: BakerySql) => Promise<T>,
   person = 'set-up',
 ): Promise<T> {
+  const set = async (transaction: TransactionSql) => {
+    const sql = holdable(transaction)
+    await sql`select set_config('fair_tin.bakery', ${bakery}, true), set_config('fair_tin.person', ${person}, true)`
+    return work(sql)
+  }
   return inside.run(`${bakery} set-up`, () =>
-    owner.begin(async transaction => {
-      const sql = holdable(transaction)
-      await sql`select set_config('fair_tin.bakery', ${bakery}, true), set_config('fair_tin.person', ${person}, true)`
-      return work(sql)
-    }),
+    'savepoint' in owner ? owner.savepoint(set) : owner.begin(set),
   ) as Promise<T>
 }

@@ -15,7 +15,7 @@ import {
   movePart,
   takeStock,
 } from '@fair-tin/data'
-import postgres from 'postgres'
+import postgres, { type TransactionSql } from 'postgres'
 import { orders, partEntries, trial } from './bench'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
@@ -27,47 +27,46 @@ if (!ownerUrl) throw new Error('FAIR_TIN_OWNER_DATABASE is not set.')
 const reset = process.argv.includes('--reset')
 const today = new Date().toISOString().slice(0, 10)
 const owner = postgres(ownerUrl, { max: 1, onnotice: () => {} })
-try {
-  // one loader at a time; let go when the connection ends
-  await owner`select pg_advisory_lock(hashtextextended('fair-tin demo', 0))`
-  if (reset)
-    await owner`drop schema public cascade`
-      .then(() => owner`create schema public`)
-      .then(() => owner`grant usage on schema public to fair_tin_app`)
-  const ran = await migrate(owner, path.join(import.meta.dirname, '../data/migrations'))
-  if (ran.length > 0) console.log(`Database brought up to date: ${ran.join(', ')}.`)
-  const fresh = await asSetUp(owner, bakery.id, async sql => {
+/** All of it or nothing: where this is cut off, everything is as it was. */
+const load = (sql: TransactionSql) =>
+  asSetUp(sql, bakery.id, async sql => {
     await sql`insert into bakery values (${bakery.id}, ${bakery.name}) on conflict do nothing`
     for (const { id, name, role } of staff)
       await sql`insert into staff (bakery_id, id, name, role) values (${bakery.id}, ${id}, ${name}, ${role}) on conflict do nothing`
     // a demo from before anybody had a part to play
     if ((await sql`select 1 from staff where role = 'owner' and left_at is null`).length === 0)
       for (const { id, role } of staff) await sql`update staff set role = ${role} where id = ${id}`
-    // the rest comes in one transaction: where a load was cut off, none of it is there
-    return (await sql`select 1 from kitchen`).length === 0
-  })
-  if (fresh) {
+    if ((await sql`select 1 from kitchen`).length > 0) return null
     const workbook = demoWorkbook(today)
-    await asSetUp(owner, bakery.id, async sql => {
-      await addKitchen(sql, workbook.kitchen, workbook.evidence)
-      for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
-      for (const recipe of workbook.recipes) if (!isFrozen(recipe)) await addRecipe(sql, recipe)
-      for (const product of workbook.products) await addProduct(sql, product)
-      await sql`select set_config('fair_tin.person', 'nell', true)`
-      for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
-      for (const { ingredient, taken, ...delivery } of deliveries(today)) {
-        const id = `${ingredient}-${delivery.lot}`
-        await addDelivery(sql, id, ingredient, delivery)
-        if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
-      }
-      for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
-      for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
-      await keepTrial(sql, trial.recipe, trial)
-    })
-    console.log(
-      `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`,
-    )
-  }
+    await addKitchen(sql, workbook.kitchen, workbook.evidence)
+    for (const ingredient of workbook.ingredients) await addIngredient(sql, ingredient)
+    for (const recipe of workbook.recipes) if (!isFrozen(recipe)) await addRecipe(sql, recipe)
+    for (const product of workbook.products) await addProduct(sql, product)
+    await sql`select set_config('fair_tin.person', 'nell', true)`
+    for (const kept of keptVersions) await keepVersion(sql, kept.recipe, kept.name, kept.reason)
+    for (const { ingredient, taken, ...delivery } of deliveries(today)) {
+      const id = `${ingredient}-${delivery.lot}`
+      await addDelivery(sql, id, ingredient, delivery)
+      if (taken > 0) await takeStock(sql, id, taken, 'bakes of the last weeks')
+    }
+    for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
+    for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
+    await keepTrial(sql, trial.recipe, trial)
+    return `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`
+  })
+try {
+  const said = await owner.begin(async sql => {
+    // one loader at a time
+    await sql`select pg_advisory_xact_lock(hashtextextended('fair-tin demo', 0))`
+    if (reset) {
+      await sql`drop schema public cascade`
+      await sql`create schema public`
+      await sql`grant usage on schema public to fair_tin_app`
+    }
+    const ran = await migrate(sql, path.join(import.meta.dirname, '../data/migrations'))
+    return [ran.length > 0 ? `Database brought up to date: ${ran.join(', ')}.` : null, await load(sql)]
+  })
+  for (const words of said) if (words) console.log(words)
 } finally {
   await owner.end()
 }

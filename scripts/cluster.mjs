@@ -96,6 +96,20 @@ function control(programs, user, args, log) {
 const lastWords = log =>
   existsSync(log) ? readFileSync(log, 'utf8').trim().split('\n').slice(-6).join('\n') : '(none)'
 
+async function gone(data) {
+  const file = path.join(data, 'postmaster.pid')
+  const pid = existsSync(file) ? readFileSync(file, 'utf8').split('\n')[0] : ''
+  // what ended and was not waited for is a zombie, and no server
+  const lives = () => {
+    try {
+      return pid !== '' && !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'))
+    } catch {
+      return false
+    }
+  }
+  while (lives()) await new Promise(done => setTimeout(done, 400).unref())
+}
+
 /**
  * Starts the cluster in `home`, making it where there is none or only half of one. Gives the two database addresses
  * and `stop`; `samePort` is for one that is started again under those who wait for it. A server left over from a killed run is stopped first; a stale postmaster.pid is PostgreSQL's to clear.
@@ -197,7 +211,12 @@ export async function startCluster(home, say = () => {}, samePort) {
       FAIR_TIN_DOOR_DATABASE: address('fair_tin_door', credentials.door),
       FAIR_TIN_OWNER_DATABASE: address('fair_tin_owner', credentials.owner),
     },
-    stop: () => control(programs, user, ['stop', '-D', data, '-m', 'fast', '-w'], log),
+    /** Settles when PostgreSQL is gone, by itself or not. */
+    ended: gone(data),
+    stop: async () => {
+      if (run(`${programs}/pg_ctl`, ['status', '-D', data], { user }).ok)
+        await control(programs, user, ['stop', '-D', data, '-m', 'fast', '-w'], log)
+    },
     remove: () => rmSync(home, { recursive: true, force: true }),
   }
 }

@@ -8,6 +8,7 @@ import { parseArgs } from 'node:util'
 import { ensureBuild } from './build.mjs'
 import { clusterHome, portIsFree, startCluster } from './cluster.mjs'
 import { ensureDebian, ensureNode, root } from './install.mjs'
+import { keepRunning } from './keepRunning.mjs'
 import { forServer, serve } from './serve.mjs'
 
 const say = text => console.log(text)
@@ -81,34 +82,51 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => s
 
 try {
   await ensureBuild('.next', say)
-  cluster = await startCluster(home, say)
+  let same
+  cluster = await keepRunning(
+    'The database',
+    async () => {
+      const started = await startCluster(home, say, same)
+      same = started.port
+      return started
+    },
+    say,
+  )
+  const { env } = cluster.current
   const load = spawnSync(process.execPath, ['--import', 'tsx', 'demo/load.ts', ...(options.reset ? ['--reset'] : [])], {
     cwd: root,
     encoding: 'utf8',
-    env: { ...process.env, ...cluster.env },
+    env: { ...process.env, ...env },
   })
   if (load.status !== 0)
     throw new Error(
       `The demo bakery could not be loaded:\n${load.stderr.trim().split('\n').slice(-8).join('\n')}\nTo start from nothing: npm run demo -- --reset`,
     )
   if (load.stdout.trim()) say(load.stdout.trim())
-  server = await serve(port, '.next', forServer(cluster.env))
-  writeFileSync(leftover, String(server.pid))
+  server = await keepRunning(
+    'The application',
+    async () => {
+      const started = await serve(port, '.next', forServer(env))
+      writeFileSync(leftover, String(started.pid))
+      return started
+    },
+    say,
+  )
+  const { address } = server.current
   const people = spawnSync(process.execPath, ['--import', 'tsx', 'demo/people.ts'], {
     cwd: root,
     encoding: 'utf8',
-    env: { ...process.env, ...cluster.env },
+    env: { ...process.env, ...env },
   })
   if (people.status !== 0) throw new Error(`The demo's people could not be let in:\n${people.stderr.trim()}`)
   const { key, who } = JSON.parse(people.stdout)
-  say(`\nFair Tin is at ${server.address}   (Ctrl-C stops it)\n`)
+  say(`\nFair Tin is at ${address}   (Ctrl-C stops it)\n`)
   say(`Come in as ${who[0].name}, its owner, by this link (once, within the hour):`)
-  say(`  ${server.address}/welcome/${key}\n`)
+  say(`  ${address}/welcome/${key}\n`)
   for (const { name, role, email, password, pin } of who)
     say(
       `  ${name}, ${role}: ${email ? `${email}, password “${password}”, ` : ''}PIN ${pin} on a tablet that was let in`,
     )
-  server.ended.then(() => stop(1, `The application ended by itself:\n${server.words.slice(-5).join('')}`))
 } catch (error) {
   await stop(1, error.message)
 }

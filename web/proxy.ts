@@ -24,23 +24,24 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
     const key = request.cookies.get(sessionCookie)?.value
     try {
       const session = key ? await sessionOf(key) : null
-      if (!session?.staff || !key) {
-        if (isApi || request.headers.has('next-action'))
-          return answered(NextResponse.json({ problem: signedOut }, { status: 401 }))
+      // what a page sends of itself is answered in its own words, see SignedOut
+      if ((!session?.staff || !key) && !request.headers.has('next-action')) {
+        if (isApi) return answered(NextResponse.json({ problem: signedOut }, { status: 401 }))
         const device = request.cookies.get(deviceCookie)?.value
         const door = request.nextUrl.clone()
         door.pathname = device && (await deviceOf(device)) ? '/who' : '/sign-in'
         door.search = `?to=${encodeURIComponent(pathname + search)}`
         return answered(NextResponse.redirect(door))
       }
-      if (isApi && request.method !== 'GET' && request.headers.get(tokenHeader) !== tokenOf(session.id))
+      if (session && isApi && request.method !== 'GET' && request.headers.get(tokenHeader) !== tokenOf(session.id))
         return answered(
           NextResponse.json(
             { problem: 'This came from no page of this session. Reload the page and try again.' },
             { status: 403, headers: { [tokenHeader]: 'stale' } },
           ),
         )
-      if (request.method === 'GET' && request.headers.get('sec-fetch-dest') === 'document') fresh = await rekeyed(key)
+      if (key && request.method === 'GET' && request.headers.get('sec-fetch-dest') === 'document')
+        fresh = await rekeyed(key)
     } catch (error) {
       // the page and the route say in their own words that the database is away; without it nobody does anything
       console.error(error)
@@ -48,7 +49,8 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   }
 
   const nonce = randomBytes(16).toString('base64')
-  const policy = contentPolicy(nonce)
+  // what is sent as data is never a page, whatever is in it
+  const policy = isApi ? "default-src 'none'; sandbox; frame-ancestors 'none'" : contentPolicy(nonce)
   const headers = new Headers(request.headers)
   headers.set('content-security-policy', policy)
   headers.set('x-nonce', nonce)

@@ -137,6 +137,8 @@ create policy who_sees_prices on pack as restrictive using ((select sees_prices(
 create policy who_sees_lists on price_list as restrictive using ((select sees_prices())) with check ((select sees_prices()));
 create policy owner_adds on staff as restrictive for insert with check ((select current_role_here()) = 'owner');
 create policy owner_changes on staff as restrictive for update using ((select current_role_here()) = 'owner');
+create policy who_sees_price_changes on journal as restrictive for select
+  using (kind not in ('pack', 'price_list') or (select sees_prices()));
 grant insert (bakery_id, id, name, role, sees_prices, signs_for, left_at), update (name, role, sees_prices, signs_for, left_at) on staff to fair_tin_app;
 
 -- What the owner sees of the door: no secret of it, and only the bakery's own.
@@ -180,8 +182,21 @@ begin
   set constraints stamp_change immediate;
   set constraints stamp_change deferred;
 end $$;
-revoke execute on function people_at(uuid), bakeries_of(uuid), person_at(uuid, text), found_bakery(uuid, text, text, text) from public;
-grant execute on function people_at(uuid), bakeries_of(uuid), person_at(uuid, text), found_bakery(uuid, text, text, text) to fair_tin_door;
+-- A bakery from before anybody signed in gets its first owner, and never a second one this way.
+create function own_bakery(bakery uuid, person text, person_name text) returns void
+  language plpgsql security definer set search_path = public, pg_temp as $$
+begin
+  if exists (select 1 from membership m where m.bakery_id = bakery) then
+    raise exception 'This bakery has an owner.';
+  end if;
+  perform set_config('fair_tin.person', person, true);
+  perform set_config('fair_tin.bakery', bakery::text, true);
+  insert into staff (bakery_id, id, name, role) values (bakery, person, person_name, 'owner');
+  set constraints stamp_change immediate;
+  set constraints stamp_change deferred;
+end $$;
+revoke execute on function people_at(uuid), bakeries_of(uuid), person_at(uuid, text), found_bakery(uuid, text, text, text), own_bakery(uuid, text, text) from public;
+grant execute on function people_at(uuid), bakeries_of(uuid), person_at(uuid, text), found_bakery(uuid, text, text, text), own_bakery(uuid, text, text) to fair_tin_door;
 grant usage on schema public to fair_tin_door;
 grant select, insert, update on account, membership, pin, device, session, link to fair_tin_door;
 grant delete on link, pin, membership to fair_tin_door;

@@ -27,6 +27,7 @@ test.beforeAll(async () => {
   })
   expect(String(loaded.stderr)).toBe('')
   // its people come in by its own door
+  await closeDoor()
   process.env.FAIR_TIN_DOOR_DATABASE = cluster.env.FAIR_TIN_DOOR_DATABASE
   port = await freePort()
   server = await start()

@@ -28,7 +28,7 @@ const changes = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
 const reads = new Set(['GET', 'HEAD', 'OPTIONS'])
 /** Letters of a change as JSON; a paper may be larger, and is no JSON. */
 const mostJson = 5_000_000
-const mostPaper = 11_000_000
+const mostPaper = 10 * 1024 * 1024
 const longestAddress = 4000
 const isPaper = (path: string) => /^\/api\/v1\/ingredients\/[^/]+\/files$/.test(path)
 

@@ -11,11 +11,14 @@ export function Welcome({
   kind,
   person,
   bakery,
+  takesOver,
 }: {
   link: string
   kind: LinkKind
   person: string | null
   bakery: string | null
+  /** A bakery that is there already gets its first owner. */
+  takesOver: boolean
 }) {
   const { wrong, busy, knock } = useDoor()
   const asked = useRef(false)
@@ -26,7 +29,8 @@ export function Welcome({
     asked.current = true
     come()
   })
-  if (kind === 'join' || kind === 'first owner') return <Account link={link} person={person} bakery={bakery} />
+  if (kind === 'join' || kind === 'first owner')
+    return <Account link={link} person={person} bakery={bakery} takesOver={takesOver} />
   return (
     <DoorStep title={`Welcome, ${person}`}>
       <Wrong>{wrong}</Wrong>
@@ -42,7 +46,17 @@ export function Welcome({
   )
 }
 
-function Account({ link, person, bakery }: { link: string; person: string | null; bakery: string | null }) {
+function Account({
+  link,
+  person,
+  bakery,
+  takesOver,
+}: {
+  link: string
+  person: string | null
+  bakery: string | null
+  takesOver: boolean
+}) {
   const [bakeryName, setBakeryName] = useState('')
   const [name, setName] = useState('')
   const [email, setEmail] = useState('')
@@ -67,12 +81,14 @@ function Account({ link, person, bakery }: { link: string; person: string | null
           </p>
         ) : (
           <>
-            <Field
-              label="What the bakery is called"
-              value={bakeryName}
-              onChange={setBakeryName}
-              autoComplete="organization"
-            />
+            {!takesOver && (
+              <Field
+                label="What the bakery is called"
+                value={bakeryName}
+                onChange={setBakeryName}
+                autoComplete="organization"
+              />
+            )}
             <Field label="Your name" value={name} onChange={setName} autoComplete="name" />
           </>
         )}

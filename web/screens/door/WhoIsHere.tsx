@@ -70,7 +70,11 @@ export function WhoIsHere({ device, people, to }: { device: string; people: read
               {figure}
             </button>
           ))}
-          <button type="button" className="min-h-14 rounded-xl border-2 border-hair text-[15px] font-semibold hover:border-damson" onClick={() => choose(null)}>
+          <button
+            type="button"
+            className="min-h-14 rounded-xl border-2 border-hair text-[15px] font-semibold hover:border-damson"
+            onClick={() => choose(null)}
+          >
             Not me
           </button>
           <button type="button" className={pad} onClick={() => key('0')}>
@@ -85,7 +89,11 @@ export function WhoIsHere({ device, people, to }: { device: string; people: read
             <Delete size={22} aria-hidden />
           </button>
         </div>
-        <button type="submit" className="do do-first min-h-14 w-full justify-center text-[18px]" disabled={busy || pin.length < 4}>
+        <button
+          type="submit"
+          className="do do-first min-h-14 w-full justify-center text-[18px]"
+          disabled={busy || pin.length < 4}
+        >
           Come in
         </button>
       </form>

@@ -8,6 +8,8 @@ import { send } from '../token'
 
 const megabytes = (size: number) => (size < 100_000 ? `${Math.ceil(size / 1000)} kB` : `${(size / 1e6).toFixed(1)} MB`)
 
+const mostBytes = 10 * 1024 * 1024
+
 export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: readonly EvidenceRow[] }) {
   const address = `/api/v1/ingredients/${ingredient}/files`
   const [files, setFiles] = useState<FileNote[]>([])
@@ -26,6 +28,7 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
   const deed = useDeed()
   const keep = async (evidence: string, file: File | undefined) => {
     if (!file) return
+    if (file.size > mostBytes) return setProblem(`${file.name} is too large: 10 MB at most.`)
     setBusy(evidence)
     try {
       const query = new URLSearchParams({ evidence, name: file.name })

@@ -17,5 +17,13 @@ export default async function WelcomePage({ params }: { params: Promise<{ key: s
         </Link>
       </DoorStep>
     )
-  return <Welcome link={key} kind={link.kind} person={person?.name ?? null} bakery={person?.bakery ?? null} />
+  return (
+    <Welcome
+      link={key}
+      kind={link.kind}
+      person={person?.name ?? null}
+      bakery={person?.bakery ?? null}
+      takesOver={link.bakery !== null}
+    />
+  )
 }

@@ -19,6 +19,7 @@ import {
   sessionOf,
   signIn,
   stays,
+  takeOver,
   tryPin,
   useLink,
 } from '@fair-tin/data'
@@ -144,15 +145,19 @@ async function joined(
 ): Promise<object> {
   const link = await linkOf(key)
   if (!link || (link.kind !== 'join' && link.kind !== 'first owner')) throw usedUp
-  const founds = link.bakery === null || link.staff === null
-  if (founds && !bakeryName) throw new NotLetIn('Say what the bakery is called.')
+  const founds = link.staff === null
+  if (founds && !link.bakery && !bakeryName) throw new NotLetIn('Say what the bakery is called.')
   if (founds && !name) throw new NotLetIn('Say your own name.')
   // everything that can be wrong is found before the link is used up
   const known = await signIn(email, password, 'a link').catch(() => null)
   const wrong = known ? null : await accountProblem(email, password, [bakeryName ?? '', name ?? ''])
   if (wrong) throw new NotLetIn(wrong)
   if (!(await useLink(key))) throw usedUp
-  const place = founds ? await foundBakery(bakeryName!, name!) : { bakery: link.bakery!, staff: link.staff! }
+  const place = !founds
+    ? { bakery: link.bakery!, staff: link.staff! }
+    : link.bakery
+      ? await takeOver(link.bakery, name!)
+      : await foundBakery(bakeryName!, name!)
   const code = known ? null : await makeAccount(email, password, place.bakery, place.staff)
   if (known) await joinBakery(known.account, place.bakery, place.staff)
   await come(place, stays.password)
