@@ -72,7 +72,7 @@ export const rules = [
   },
   {
     name: 'data does not know the web',
-    of: file => file.startsWith('data/'),
+    of: file => file.startsWith('data/') && !isTest(file),
     refuses: to => /^(web|demo|tests)\/|^@fair-tin\/(web|demo)|^(next|react)(\/|$)/.test(to),
   },
   {

@@ -88,9 +88,7 @@ const views = [
     },
   },
   { name: 'orders', at: '/orders', size: desk },
-  { name: 'shopping', at: '/orders/shopping', size: desk },
   { name: 'earnings', at: '/recipes/earnings', size: desk },
-  { name: 'bench-tablet', at: '/products/rhubarb-tartlet', size: { width: 1024, height: 768 } },
   { name: 'bench-phone', at: '/products/damson-slice', size: { width: 390, height: 844 } },
   {
     name: 'reading',
@@ -123,6 +121,12 @@ const views = [
   },
   { name: 'kitchen', at: '/kitchen', size: desk },
   {
+    name: 'people',
+    at: '/kitchen/people',
+    size: desk,
+    act: page => page.getByRole('button', { name: 'Change', exact: true }).first().click(),
+  },
+  {
     name: 'ingredient',
     at: '/larder/plant-butter',
     size: desk,
@@ -138,6 +142,17 @@ const views = [
     at: '/products/ginger-teff-loaf',
     size: desk,
     act: page => page.getByRole('button', { name: 'Beside another market' }).click(),
+  },
+  {
+    // last of all: it signs this browser out
+    name: 'who',
+    at: '/kitchen/people',
+    size: { width: 1024, height: 768 },
+    act: async page => {
+      await page.getByLabel('Where this one stands').fill('by the oven')
+      await page.getByRole('button', { name: 'Make this browser a tablet' }).click()
+      await page.getByRole('heading', { name: 'Who is here?' }).waitFor()
+    },
   },
 ]
 
