@@ -1,4 +1,5 @@
 // What the application may ask of the database.
+export * from './backups'
 export * from './bakery'
 export * from './benchEdits'
 export { DamagedRow } from './damage'

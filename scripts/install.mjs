@@ -4,8 +4,9 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { postgresPrograms } from './cluster.mjs'
+import { root } from './root.mjs'
 
-export const root = path.resolve(import.meta.dirname, '..')
+export { root }
 
 const there = {
   postgresql: () => postgresPrograms() !== null,

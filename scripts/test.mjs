@@ -126,7 +126,7 @@ if (!quick) {
     load.ok ? passed++ : failed++
     say(`${load.ok ? 'pass' : 'FAIL'}  demo bakery loads`)
     if (!load.ok) say(load.said)
-    await vitest('data tests', 'data', cluster.env)
+    await vitest('data tests', 'data', { ...cluster.env, FAIR_TIN_ADMIN_DATABASE: cluster.admin })
     await Promise.all([independent, ensureBuild('.next-test', say)])
     server = await serve(await freePort(), '.next-test', forServer(cluster.env))
     await suite(

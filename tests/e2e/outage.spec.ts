@@ -1,10 +1,11 @@
 // The database and the server stopped in the middle of an edit: the edit stays, and goes through when they are back. A row
 // that was damaged takes nothing else down. On a cluster and a server of its own, since it spoils one and kills both.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import path from 'node:path'
 import { closeDoor } from '@fair-tin/data'
 import type { Page } from '@playwright/test'
 import postgres from 'postgres'
+import { bakery } from '../../demo/kitchen'
 import { clusterHome, freePort, startCluster } from '../../scripts/cluster.mjs'
 import { forServer, serve } from '../../scripts/serve.mjs'
 import { expect, signIn, test } from './bench'
@@ -106,4 +107,35 @@ test('both are killed under an edit, and it goes through after', async ({ page, 
   await page.keyboard.press('u')
   await expect(amount(page)).toContainText('210 g')
   await expect(saved(page)).toBeVisible()
+})
+
+test('a load of the demo that is cut off leaves all of it or none, never half', async () => {
+  const owner = postgres(cluster.env.FAIR_TIN_OWNER_DATABASE!, { max: 1, onnotice: () => {} })
+  const whole = () =>
+    owner.begin(async sql => {
+      await sql`select set_config('fair_tin.bakery', ${bakery.id}, true)`
+      const [row] =
+        await sql`select (select count(*)::int from product) as products, (select count(*)::int from recipe) as recipes,
+        (select count(*)::int from order_line) > 0 as orders, (select count(*)::int from trial) as trials, (select count(*)::int from migration) as migrations`
+      return row
+    })
+  const before = await whole()
+  expect(before).toMatchObject({ orders: true, trials: 1 })
+  for (const ms of [300, 700, 1000, 1300, 1700]) {
+    const loading = spawn(process.execPath, ['--import', 'tsx', 'demo/load.ts', '--reset'], {
+      cwd: root,
+      env: { ...process.env, ...cluster.env },
+      stdio: 'ignore',
+    })
+    const ended = new Promise(done => loading.once('exit', done))
+    await new Promise(done => setTimeout(done, ms))
+    loading.kill('SIGKILL')
+    await ended
+    expect(await whole(), `cut off after ${ms} ms`).toMatchObject({
+      ...before,
+      recipes: expect.any(Number),
+      products: expect.any(Number),
+    })
+  }
+  await owner.end()
 })

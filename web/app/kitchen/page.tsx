@@ -1,9 +1,10 @@
 import { onSite } from '@fair-tin/core/allergen'
 import { allergenCodes } from '@fair-tin/core/model'
-import { DamagedRow, findKitchen, readWorkbook } from '@fair-tin/data'
+import { DamagedRow, findKitchen, lastBackup, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../bakery'
 import { DamagedThing } from '../../screens/damaged/DamagedThing'
 import { KitchenSheet } from '../../screens/kitchen/KitchenSheet'
+import { LastBackup } from '../../screens/kitchen/LastBackup'
 
 export const metadata = { title: 'Kitchen' }
 export default async function KitchenPage() {
@@ -17,7 +18,15 @@ export default async function KitchenPage() {
     evidence: [],
     version: 0,
   }
-  const workbook = await reading(sql => readWorkbook(sql, today()))
+  const [workbook, backup] = await reading(sql => Promise.all([readWorkbook(sql, today()), lastBackup(sql)]))
   const shown = Object.fromEntries((['gluten', ...allergenCodes] as const).map(code => [code, onSite(workbook, code)]))
-  return <KitchenSheet key={version} kitchen={{ ...kitchen, evidence }} today={today()} shown={shown} />
+  return (
+    <KitchenSheet
+      key={version}
+      kitchen={{ ...kitchen, evidence }}
+      today={today()}
+      shown={shown}
+      copied={<LastBackup backup={backup} now={Date.now()} />}
+    />
+  )
 }

@@ -6,7 +6,7 @@ import { evidenceKindName, type OnSite } from '@fair-tin/core/model'
 import { spokenDay } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useCallback, useState, useTransition } from 'react'
+import { type ReactNode, useCallback, useState, useTransition } from 'react'
 import { EvidenceRows, evidenceOf } from '../../ui/EvidenceRows'
 import { Scroller } from '../../ui/Group'
 import type { Refusal } from '../outcome'
@@ -26,11 +26,14 @@ export function KitchenSheet({
   kitchen,
   today,
   shown,
+  copied,
 }: {
   kitchen: Kitchen
   today: string
   /** By allergen: what shows that it is on the site. */
   shown: Record<string, readonly OnSite[]>
+  /** When everything was copied last. */
+  copied: ReactNode
 }) {
   const router = useRouter()
   const again = useCallback(
@@ -84,7 +87,8 @@ export function KitchenSheet({
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
-        <h1 className="mr-auto text-3xl">Kitchen</h1>
+        <h1 className="text-3xl">Kitchen</h1>
+        <div className="mr-auto">{copied}</div>
         <Link href="/kitchen/people" className="word-link">
           People and tablets
         </Link>

@@ -13,7 +13,6 @@ export async function GET(_: Request, { params }: { params: Promise<{ id: string
         'content-type': file.type,
         'content-disposition': `inline; filename*=UTF-8''${encodeURIComponent(file.name)}`,
         // nothing in it may run, whatever it is
-        'content-security-policy': "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src 'self' data:",
         'x-content-type-options': 'nosniff',
       },
     })

@@ -1,0 +1,2 @@
+/** Said to whoever asked for it, in words; nothing was done. */
+export class NotDone extends Error {}
