@@ -9,6 +9,8 @@ export default {
   // types are checked by `npm run check`, with the same compiler as everything else
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
+  // what may be sent where is the gate's to say: web/door/gate.ts
+  experimental: { proxyClientMaxBodySize: '200mb' },
   reactStrictMode: true,
   devIndicators: false,
 } satisfies NextConfig

@@ -131,11 +131,7 @@ test('a load of the demo that is cut off leaves all of it or none, never half', 
     await new Promise(done => setTimeout(done, ms))
     loading.kill('SIGKILL')
     await ended
-    expect(await whole(), `cut off after ${ms} ms`).toMatchObject({
-      ...before,
-      recipes: expect.any(Number),
-      products: expect.any(Number),
-    })
+    expect(await whole(), `cut off after ${ms} ms`).toEqual(before)
   }
   await owner.end()
 })

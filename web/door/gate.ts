@@ -30,7 +30,10 @@ const reads = new Set(['GET', 'HEAD', 'OPTIONS'])
 const mostJson = 5_000_000
 const mostPaper = 10 * 1024 * 1024
 const longestAddress = 4000
-const isPaper = (path: string) => /^\/api\/v1\/ingredients\/[^/]+\/files$/.test(path)
+const mostWhole = 200_000_000
+/** What is no JSON: a paper, and a whole bakery. Bytes. */
+const mostOf = (path: string): number | null =>
+  /^\/api\/v1\/ingredients\/[^/]+\/files$/.test(path) ? mostPaper : path === '/api/v1/everything' ? mostWhole : null
 
 /** What is wrong with a request by its head alone; null where nothing is. */
 export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | null {
@@ -55,12 +58,13 @@ export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | 
 
   const type = (header('content-type') ?? '').split(';')[0]!.trim().toLowerCase()
   const action = header('next-action') !== null
-  if (!action && !isPaper(path) && type !== 'application/json')
+  const large = mostOf(path)
+  if (!action && large === null && type !== 'application/json')
     return { status: 415, says: 'A change is sent as application/json.' }
   const length = header('content-length')
   if (length === null || !/^\d{1,12}$/.test(length))
     return { status: 411, says: 'Say how long it is (Content-Length).' }
-  const most = isPaper(path) ? mostPaper : mostJson
+  const most = large ?? mostJson
   if (Number(length) > most)
     return { status: 413, says: `This is too large: at most ${Math.floor(most / 1_000_000)} MB at once.` }
   return null

@@ -3,7 +3,7 @@
 import type { DeviceRow, Entry, PersonRow } from '@fair-tin/data'
 import Bowser from 'bowser'
 import Link from 'next/link'
-import { useState, useTransition } from 'react'
+import { type ReactNode, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Scroller } from '../../ui/Group'
 import { ask } from '../ask'
@@ -26,7 +26,17 @@ function browserOf(agent: string): string {
 const spoken = (moment: Date | string): string =>
   new Date(moment).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
-export function People({ served, me, session }: { served: PeopleServed; me: string; session: string }) {
+export function People({
+  served,
+  me,
+  session,
+  children,
+}: {
+  served: PeopleServed
+  me: string
+  session: string
+  children: ReactNode
+}) {
   const [shown, setShown] = useState(served)
   const [wrong, setWrong] = useState('')
   const [link, setLink] = useState<{ for: string; address: string } | null>(null)
@@ -156,6 +166,7 @@ export function People({ served, me, session }: { served: PeopleServed; me: stri
               </li>
             ))}
           </ul>
+          <div className="mt-5">{children}</div>
         </Scroller>
       </div>
     </section>

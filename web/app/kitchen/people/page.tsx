@@ -1,8 +1,9 @@
 import { mayDo } from '@fair-tin/core/model'
-import { peopleAndPlaces } from '@fair-tin/data'
+import { isFresh, peopleAndPlaces } from '@fair-tin/data'
 import Link from 'next/link'
 import { reading } from '../../../bakery'
 import { here, sessionHere } from '../../../door/here'
+import { TakeEverything } from '../../../screens/kitchen/TakeEverything'
 import { People } from '../../../screens/people/People'
 
 export const metadata = { title: 'People and tablets' }
@@ -18,5 +19,10 @@ export default async function PeoplePage() {
         </Link>
       </div>
     )
-  return <People served={await reading(peopleAndPlaces)} me={who.id} session={session?.id ?? ''} />
+  const [served, fresh] = await reading(sql => Promise.all([peopleAndPlaces(sql), isFresh(sql)]))
+  return (
+    <People served={served} me={who.id} session={session?.id ?? ''}>
+      <TakeEverything fresh={fresh} />
+    </People>
+  )
 }
