@@ -46,13 +46,14 @@ export async function isFresh(sql: BakerySql): Promise<boolean> {
       .length === 0
   )
 }
+const columnsOf = (sql: BakerySql, name: TableName) => sql.unsafe(tables[name].map(column => `"${column}"`).join(', '))
 export async function takeEverything(sql: BakerySql): Promise<Everything> {
   const rows = {} as Record<TableName, string>
   for (const name of tableNames) {
-    const columns = tables[name]
+    const columns = columnsOf(sql, name)
     const [row] = await sql<{ text: string }[]>`
       select coalesce(jsonb_agg(to_jsonb(t) order by ${name.endsWith('_entry') ? sql`kept_at, t::text` : sql`t::text`}), '[]')::text as text
-      from (select ${sql(columns as unknown as string[])} from ${sql(name)}) t`
+      from (select ${columns} from ${sql(name)}) t`
     rows[name] = row!.text
   }
   const [bakery] = await sql<{ name: string }[]>`select name from bakery`
@@ -84,7 +85,7 @@ export async function bringEverything(sql: BakerySql, given: Everything, today: 
       on conflict do nothing`
   await sql`delete from pack`
   for (const name of tableNames) {
-    const columns = sql(tables[name] as unknown as string[])
+    const columns = columnsOf(sql, name)
     // an empty kitchen may have been recorded before anything else
     if (name === 'kitchen')
       await sql`update kitchen set body = r.body, evidence = r.evidence, version = kitchen.version + 1

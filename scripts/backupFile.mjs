@@ -122,18 +122,25 @@ export async function restore(file, address, known) {
       throw new NotDone(
         'The database is not empty. Nothing was restored: restore into an empty one, and see it is right first.',
       )
-    run(
-      'pg_restore',
-      [
-        '--single-transaction',
-        '--exit-on-error',
-        '--no-owner',
-        '--role=fair_tin_owner',
-        `--dbname=${new URL(address).pathname.slice(1)}`,
-        dump,
-      ],
-      address,
-    )
+    // the dump brings the schema along, with who may use it
+    await sql`drop schema if exists public`
+    try {
+      run(
+        'pg_restore',
+        [
+          '--single-transaction',
+          '--exit-on-error',
+          '--no-owner',
+          '--role=fair_tin_owner',
+          `--dbname=${new URL(address).pathname.slice(1)}`,
+          dump,
+        ],
+        address,
+      )
+    } catch (error) {
+      await sql`create schema if not exists public authorization fair_tin_owner`
+      throw error
+    }
     const rows = await rowsOf(sql)
     const missing = Object.entries(manifest.rows).filter(([name, count]) => rows[name] !== count)
     if (missing.length > 0)

@@ -282,3 +282,30 @@ test('another site, another host, a form and a change without its token are turn
   // each page has a nonce of its own
   expect((await page.request.get('/')).headers()['content-security-policy']).not.toBe(policy)
 })
+
+test('everything goes along in one file, and a fresh bakery is made from it', async ({ browser, baseURL, page }) => {
+  const taken = await page.request.get('/kitchen/everything.zip')
+  expect(taken.headers()['content-disposition']).toMatch(/attachment; filename="everything-\d{4}-\d\d-\d\d\.zip"/)
+  const file = { name: 'everything.zip', mimeType: 'application/zip', buffer: await taken.body() }
+  const tobitsPage = await stranger(browser, baseURL!)
+  await signIn(tobitsPage.context(), baseURL!, 'tobit')
+  expect((await tobitsPage.request.get('/kitchen/everything.zip')).status()).toBe(403)
+  await tobitsPage.context().close()
+
+  const { bakery: quay, staff: orla } = await founded()
+  const owner = await stranger(browser, baseURL!)
+  const key = await openSession({ bakery: quay, staff: orla }, stays.password)
+  await owner.context().addCookies([{ name: 'tin_session', value: key, url: baseURL! }])
+  await owner.goto('/kitchen/people')
+  const bring = owner.getByLabel(/still empty: bring in/)
+  await bring.setInputFiles({ ...file, buffer: file.buffer.subarray(0, 3000) })
+  await expect(owner.getByRole('alert').filter({ hasText: 'or it is torn. Nothing was brought in' })).toBeVisible()
+  await bring.setInputFiles(file)
+  await expect(owner.getByText('The books of Pennywhistle Lane Bakehouse are here')).toBeVisible()
+  await expect(bring).toHaveCount(0)
+  await owner.goto('/products/ginger-teff-loaf')
+  await expect(owner.getByRole('heading', { name: 'Ginger teff loaf' })).toBeVisible()
+  await owner.goto('/larder/teff-flour')
+  await expect(owner.getByLabel('Name', { exact: true })).toHaveValue('teff flour')
+  await owner.context().close()
+})

@@ -65,6 +65,9 @@ describe('the gate', () => {
       413,
     )
   })
+  it.each(['/larder/%ff', '/larder/%', '/products/%00', '/%E0%A4%A'])('cannot read the address %s', path =>
+    expect(at({ host: own.host }, 'GET', path)?.status).toBe(400),
+  )
   it.each(['TRACE', 'CONNECT', 'PROPFIND'])('does nothing by %s', method => expect(at(own, method)?.status).toBe(405))
   it('never throws, whatever comes', () =>
     fc.assert(

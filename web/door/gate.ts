@@ -44,6 +44,7 @@ export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | 
       status: 421,
       says: 'This server does not go by that name. Its names are set by FAIR_TIN_ADDRESS and FAIR_TIN_HOSTS.',
     }
+  if (!isDecodable(path)) return { status: 400, says: 'This address cannot be read.' }
   if (path.length > longestAddress) return { status: 414, says: 'This address is too long.' }
   if (reads.has(method)) return null
   if (!changes.has(method)) return { status: 405, says: 'This is not done that way.' }
@@ -68,6 +69,13 @@ export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | 
   if (Number(length) > most)
     return { status: 413, says: `This is too large: at most ${Math.floor(most / 1_000_000)} MB at once.` }
   return null
+}
+const isDecodable = (path: string): boolean => {
+  try {
+    return !decodeURIComponent(path).includes('\u0000')
+  } catch {
+    return false
+  }
 }
 const hostOf = (origin: string): string | null => {
   try {
