@@ -6,6 +6,7 @@ import { afterAll, describe, expect, it } from 'vitest'
 import { bakery as demo, staff as demoStaff } from '../demo/kitchen'
 import { atBench, handsOf } from '../tests/fixtures/hands'
 import {
+  changePassword,
   closeDoor,
   deviceOf,
   endDevice,
@@ -255,6 +256,24 @@ describe('by e-mail and password', () => {
     await signIn(email, 'another harbour kettle', email)
     expect(next).not.toBe(code)
   })
+})
+
+it('a password is changed by whoever knows it, and every session by the old one is over', async () => {
+  const { bakery, staff } = await founded()
+  const email = unique()
+  await makeAccount(email, password, bakery, staff)
+  const { account } = await signIn(email, password, email)
+  const key = await openSession({ bakery, staff, account }, stays.password)
+  expect((await refused(changePassword(account, 'not it at all', 'another harbour kettle'))).message).toMatch(
+    /not your password/,
+  )
+  expect((await refused(changePassword(account, password, 'password1234'))).message).toMatch(/tried first/)
+  expect(await sessionOf(key)).not.toBeNull()
+  const code = await changePassword(account, password, 'another harbour kettle')
+  expect(await sessionOf(key)).toBeNull()
+  await refused(signIn(email, password, email))
+  await signIn(email, 'another harbour kettle', email)
+  await recover(email, code, 'a third harbour kettle', email)
 })
 
 describe('by PIN on a tablet', () => {

@@ -234,6 +234,14 @@ export async function recover(email: string, code: string, password: string, fro
     throw new NotLetIn('This e-mail and recovery code do not belong together.')
   return newPassword(row.account, address, password)
 }
+/** Another password by the one that was; gives the next recovery code. Every session of the account ends. Throws NotLetIn. */
+export async function changePassword(account: string, old: string, password: string): Promise<string> {
+  await countTry(`change ${account}`)
+  const [row] = await door()<{ email: string; kept: string }[]>`
+    select email, password_hash as kept from account where account_id = ${account}`
+  if (!(await isSecret(row?.kept ?? null, old)) || !row) throw new NotLetIn('That is not your password now.')
+  return newPassword(account, row.email, password)
+}
 async function newPassword(account: string, email: string, password: string): Promise<string> {
   const wrong = passwordProblem(password, [email])
   if (wrong) throw new NotLetIn(wrong)

@@ -1,5 +1,7 @@
 // Runs the built application on a loopback port until it is told to stop.
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import path from 'node:path'
 import { serveCommand } from './build.mjs'
 import { root } from './install.mjs'
 
@@ -9,12 +11,32 @@ export const forServer = ({ FAIR_TIN_DATABASE, FAIR_TIN_DOOR_DATABASE }) => ({
   FAIR_TIN_DOOR_DATABASE,
 })
 
-/** Starts the server and waits until it answers. Gives the address and `stop`; `ended` settles when it goes by itself. */
-export async function serve(port, dist, env) {
+/**
+ * The server never needs root: as root it runs as the system user `nobody`, if that one can read this clone; else as we are, and
+ * that is said.
+ */
+function serverUser(dist) {
+  if (process.getuid() !== 0) return {}
+  const row = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find(line => line.startsWith('nobody:'))
+  const [, , uid, gid] = row?.split(':').map(Number) ?? []
+  const file = path.join(root, 'web', dist, 'fair-tin-sources')
+  const can = uid !== undefined && spawnSync('cat', [file], { uid, gid, stdio: 'ignore' }).status === 0
+  if (can) return { uid, gid }
+  console.log(
+    `Nobody but root can read ${root}, so the server runs as root. Move the clone to where others can read it.`,
+  )
+  return {}
+}
+
+/** Starts the server and waits until it answers. Gives the address and `stop`; `ended` settles when it goes by itself. `loud`: what it says goes on to our own output. */
+export async function serve(port, dist, env, loud = Boolean(process.env.FAIR_TIN_LOUD)) {
   const [program, args] = serveCommand(port)
   const words = []
   const child = spawn(program, args, {
     cwd: root,
+    ...serverUser(dist),
     stdio: ['ignore', 'pipe', 'pipe'],
     env: {
       ...process.env,
@@ -28,7 +50,7 @@ export async function serve(port, dist, env) {
   const hear = chunk => {
     words.push(String(chunk))
     if (words.length > 200) words.shift()
-    if (process.env.FAIR_TIN_LOUD) process.stdout.write(chunk)
+    if (loud) process.stdout.write(chunk)
   }
   child.stdout.on('data', hear)
   child.stderr.on('data', hear)

@@ -32,9 +32,11 @@ if (prepared.status !== 0)
 const { ran, key } = JSON.parse(prepared.stdout)
 if (ran.length > 0) say(`Database brought up to date: ${ran.join(', ')}.`)
 
-const server = await keepRunning('The application', () => serve(port, '.next', forServer(process.env)), say).catch(
-  error => stopWith(error.message),
-)
+const server = await keepRunning(
+  'The application',
+  () => serve(port, '.next', forServer(process.env), true),
+  say,
+).catch(error => stopWith(error.message))
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, async () => {
     await server.stop()

@@ -1,10 +1,11 @@
 // The one gate in front of every page and route: which hosts are served, where a change may come from, how large it may be, what
 // a page may load, and whether anybody is signed in.
-import { randomBytes } from 'node:crypto'
+import { randomBytes, randomUUID } from 'node:crypto'
 import { deviceOf, rekeyed, sessionOf } from '@fair-tin/data'
 import { type NextRequest, NextResponse } from 'next/server'
 import { deviceCookie, keyCookie, sessionCookie, sessionDays, tokenHeader, tokenOf } from './door/cookies'
 import { problemAtTheGate } from './door/gate'
+import { log, requestHeader } from './log'
 
 /** Open to whoever comes: the door itself, and what says whether anybody is at home. */
 const open = /^\/(?:sign-in|who|welcome\/[\w-]+|health|ready|api\/v1\/door)$/
@@ -12,12 +13,16 @@ const open = /^\/(?:sign-in|who|welcome\/[\w-]+|health|ready|api\/v1\/door)$/
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { pathname, search } = request.nextUrl
   const isApi = pathname.startsWith('/api/')
+  const id = randomUUID()
   const problem = problemAtTheGate({
     method: request.method,
     path: pathname,
     header: name => request.headers.get(name),
   })
-  if (problem) return answered(NextResponse.json({ problem: problem.says }, { status: problem.status }))
+  if (problem) {
+    log.warn({ request: id, method: request.method, status: problem.status }, 'turned away at the gate')
+    return answered(NextResponse.json({ problem: problem.says }, { status: problem.status }))
+  }
 
   let fresh: string | null = null
   if (!open.test(pathname)) {
@@ -44,7 +49,10 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
         fresh = await rekeyed(key)
     } catch (error) {
       // the page and the route say in their own words that the database is away; without it nobody does anything
-      console.error(error)
+      log.error(
+        { request: id, error: error instanceof Error ? error.message : String(error) },
+        'the gate could not ask the database',
+      )
     }
   }
 
@@ -53,7 +61,7 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   const policy = isApi ? ofData : contentPolicy(nonce)
   const headers = new Headers(request.headers)
   headers.set('content-security-policy', policy)
-  headers.set('x-nonce', nonce)
+  headers.set(requestHeader, id)
   if (fresh) request.cookies.set(sessionCookie, fresh)
   if (fresh) headers.set('cookie', request.cookies.toString())
   const response = NextResponse.next({ request: { headers } })

@@ -43,6 +43,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
                 bakery={who.bakeryName}
                 person={{ name: who.name, role: who.role }}
                 onDevice={session.device !== null}
+                byPassword={session.account !== null}
                 others={others.filter(one => one.bakery !== who.bakery)}
                 market={market}
                 markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}

@@ -4,6 +4,7 @@ import type { Right } from '@fair-tin/core/model'
 import { type BakerySql, DamagedRow, KeptOtherwise, once } from '@fair-tin/data'
 import { ZodError, z } from 'zod'
 import { changing, NotTheirs, SignedOut } from '../bakery'
+import { tellFailure } from '../log'
 import { type Outcome, type Refusal, refused, signedOut } from './outcome'
 
 export const refusals = (error: ZodError): { saved: false; problems: Refusal[] } => ({
@@ -40,7 +41,7 @@ export async function saving<T>(
     if (error instanceof NotTheirs) return refused(error.message)
     if (error instanceof DamagedRow || error instanceof KeptOtherwise) return refused(error.message)
     if (error instanceof ZodError) return refusals(error)
-    console.error(error)
+    await tellFailure('a save failed', error)
     return {
       ...refused(
         'It could not be saved: the database did not take it. What you typed is still here; try again in a moment.',

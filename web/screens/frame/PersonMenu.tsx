@@ -15,10 +15,12 @@ const item =
 export function PersonMenu({
   person,
   onDevice,
+  byPassword,
   others,
 }: {
   person: { name: string; role: StaffRole }
   onDevice: boolean
+  byPassword: boolean
   others: readonly Membership[]
 }) {
   const router = useRouter()
@@ -55,6 +57,11 @@ export function PersonMenu({
           {person.role === 'owner' && (
             <DropdownMenu.Item className={item} onSelect={() => router.push('/kitchen/people')}>
               People and tablets
+            </DropdownMenu.Item>
+          )}
+          {byPassword && (
+            <DropdownMenu.Item className={item} onSelect={() => router.push('/password')}>
+              Change my password
             </DropdownMenu.Item>
           )}
           {others.map(one => (

@@ -16,6 +16,7 @@ export function TopBar({
   bakery,
   person,
   onDevice,
+  byPassword,
   others,
   markets,
   market,
@@ -23,6 +24,7 @@ export function TopBar({
   bakery: string
   person: { name: string; role: StaffRole }
   onDevice: boolean
+  byPassword: boolean
   others: readonly Membership[]
   markets: Option[]
   market: MarketCode
@@ -56,7 +58,7 @@ export function TopBar({
           choose(viewMarket)(value)
         }}
       />
-      <PersonMenu person={person} onDevice={onDevice} others={others} />
+      <PersonMenu person={person} onDevice={onDevice} byPassword={byPassword} others={others} />
     </header>
   )
 }

