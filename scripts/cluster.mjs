@@ -124,7 +124,7 @@ async function gone(data) {
       return false
     }
   }
-  while (lives()) await new Promise(done => setTimeout(done, 400).unref())
+  while (lives()) await new Promise(done => setTimeout(done, 200))
 }
 
 /**

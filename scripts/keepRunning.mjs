@@ -1,9 +1,9 @@
 // Watches over a part of the whole: what ends by itself is started again, sooner at first and later if it keeps ending.
 
-const shortest = 500
+const shortest = 200
 const longest = 15_000
 /** A part that ran so long was well: the next end of it waits the shortest time again. */
-const well = 60_000
+const well = 5_000
 
 /**
  * `start` gives `{ ended, stop }`, with `ended` a promise; it may throw, and is then tried again, except the first time.

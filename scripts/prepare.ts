@@ -11,6 +11,9 @@ try {
   const [first] = await owner<{ bakery: string }[]>`select bakery_id as bakery from bakery order by bakery_id limit 1`
   const key = (await hasOwner()) ? null : await makeLink('first owner', first ?? {}, 24)
   console.log(JSON.stringify({ ran, key }))
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error)
+  process.exitCode = 1
 } finally {
   await owner.end()
   await closeDoor()

@@ -2,8 +2,9 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import path from 'node:path'
-import { root } from './install.mjs'
+import { portIsFree } from './cluster.mjs'
 import { keepRunning } from './keepRunning.mjs'
+import { root } from './root.mjs'
 import { forServer, serve } from './serve.mjs'
 
 const say = text => console.log(text)
@@ -21,6 +22,8 @@ const address = process.env.FAIR_TIN_ADDRESS ?? `http://127.0.0.1:${port}`
 if (!URL.canParse(address))
   stopWith(`FAIR_TIN_ADDRESS is “${address}”. Write the address people open, like https://tin.example`)
 if (!existsSync(path.join(root, 'web/.next/fair-tin-sources'))) stopWith('Nothing is built yet: npm run build')
+
+if (!(await portIsFree(port))) stopWith(`Port ${port} is in use by something else. Set PORT to another one.`)
 
 const prepared = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts'], {
   cwd: root,
