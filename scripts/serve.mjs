@@ -21,11 +21,15 @@ function serverUser(dist) {
     .split('\n')
     .find(line => line.startsWith('nobody:'))
   const [, , uid, gid] = row?.split(':').map(Number) ?? []
-  const file = path.join(root, 'web', dist, 'fair-tin-sources')
-  const can = uid !== undefined && spawnSync('cat', [file], { uid, gid, stdio: 'ignore' }).status === 0
+  // can they run this Node, and read what it serves?
+  const look = `for (const file of process.argv.slice(1)) require('node:fs').accessSync(file)`
+  const files = [path.join(root, 'web', dist, 'fair-tin-sources'), path.join(root, 'node_modules/next/package.json')]
+  const can =
+    uid !== undefined &&
+    spawnSync(process.execPath, ['-e', look, ...files], { cwd: '/', uid, gid, stdio: 'ignore' }).status === 0
   if (can) return { uid, gid }
   console.log(
-    `Nobody but root can read ${root}, so the server runs as root. Move the clone to where others can read it.`,
+    `Nobody but root can read ${root} or run ${process.execPath}, so the server runs as root. Put both where others can.`,
   )
   return {}
 }
