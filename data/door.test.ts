@@ -242,6 +242,12 @@ describe('by e-mail and password', () => {
     expect(message).toMatch(/Too many tries/)
     expect(wait).toBeGreaterThan(60)
   })
+  it('whoever comes in rightly is never kept out for having come in often', async () => {
+    const { bakery, staff } = await founded()
+    const email = unique()
+    await makeAccount(email, password, bakery, staff)
+    for (let at = 0; at < 25; at++) await signIn(email, password, `one door ${email}`)
+  })
   it('a lost password is replaced by the code, once, and everybody signed in with it is out', async () => {
     const { bakery, staff } = await founded()
     const email = unique()

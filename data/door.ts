@@ -41,33 +41,44 @@ export class NotLetIn extends Error {
 
 // Tries
 
-/** Ten tries in a quarter of an hour for an address and for an account. */
-const tries = { points: 10, duration: 900 }
-let limits: RateLimiterPostgres | null = null
-/** One more try. Throws NotLetIn where there were too many. Kept in the database, so that every process counts the same. */
-async function countTry(key: string): Promise<void> {
-  limits ??= new RateLimiterPostgres({
-    ...tries,
-    storeClient: {
-      query: async ({ text, values }: { text: string; values: never[] }) => {
-        const rows = await door().unsafe(text, values)
-        return { rows, rowCount: rows.count }
+/** Wrong tries in a quarter of an hour: for one account, and for one address, behind which a whole bakery may stand. */
+const mostTries = { account: 10, from: 100 }
+type Whose = keyof typeof mostTries
+let limits: Record<Whose, RateLimiterPostgres> | null = null
+function limitOf(whose: Whose): RateLimiterPostgres {
+  const made = (kind: Whose) =>
+    new RateLimiterPostgres({
+      points: mostTries[kind],
+      duration: 900,
+      storeClient: {
+        query: async ({ text, values }: { text: string; values: never[] }) => {
+          const rows = await door().unsafe(text, values)
+          return { rows, rowCount: rows.count }
+        },
       },
-    },
-    storeType: 'pool',
-    tableName: 'attempt',
-    tableCreated: true,
-    keyPrefix: 'door',
-  })
+      storeType: 'pool',
+      tableName: 'attempt',
+      tableCreated: true,
+      keyPrefix: kind,
+    })
+  limits ??= { account: made('account'), from: made('from') }
+  return limits[whose]
+}
+/** One more try. Throws NotLetIn where there were too many. Kept in the database, so that every process counts the same. */
+async function countTry(whose: Whose, key: string): Promise<void> {
   try {
-    await limits.consume(key)
+    await limitOf(whose).consume(key)
   } catch (refused) {
     if (!(refused instanceof RateLimiterRes)) throw refused
     const wait = Math.ceil(refused.msBeforeNext / 1000)
     throw new NotLetIn(`Too many tries. Try again in ${Math.ceil(wait / 60)} minutes.`, wait)
   }
 }
-const forgetTries = (key: string) => limits?.delete(key)
+/** It was right: none of the account's count any more, and this one not against the address. */
+async function wasRight(account: string, from?: string): Promise<void> {
+  await limitOf('account').delete(account)
+  if (from) await limitOf('from').reward(from, 1)
+}
 
 // Sessions
 
@@ -175,13 +186,13 @@ export async function signIn(
   from: string,
 ): Promise<{ account: string; bakeries: Membership[] }> {
   const address = addressOf(email)
-  await countTry(`from ${from}`)
-  await countTry(`account ${address}`)
+  await countTry('from', from)
+  await countTry('account', address)
   const [row] = await door()<{ account: string; kept: string }[]>`
     select account_id as account, password_hash as kept from account where email = ${address}`
   if (!(await isSecret(row?.kept ?? null, password)) || !row)
     throw new NotLetIn('This e-mail and password do not belong together. Nothing was signed in.')
-  await forgetTries(`account ${address}`)
+  await wasRight(address, from)
   const bakeries = await bakeriesOf(row.account)
   if (bakeries.length === 0)
     throw new NotLetIn('You work at no bakery here any more. Ask its owner to take you on again.')
@@ -226,20 +237,22 @@ export async function joinBakery(account: string, bakery: string, staff: string)
 /** A new password by the recovery code, which is used up: gives the next one. Every session of the account ends. Throws NotLetIn. */
 export async function recover(email: string, code: string, password: string, from: string): Promise<string> {
   const address = addressOf(email)
-  await countTry(`from ${from}`)
-  await countTry(`account ${address}`)
+  await countTry('from', from)
+  await countTry('account', address)
   const [row] = await door()<{ account: string; kept: string | null }[]>`
     select account_id as account, recovery_hash as kept from account where email = ${address}`
   if (!(await isSecret(row?.kept ?? null, plainCode(code))) || !row)
     throw new NotLetIn('This e-mail and recovery code do not belong together.')
+  await wasRight(address, from)
   return newPassword(row.account, address, password)
 }
 /** Another password by the one that was; gives the next recovery code. Every session of the account ends. Throws NotLetIn. */
 export async function changePassword(account: string, old: string, password: string): Promise<string> {
-  await countTry(`change ${account}`)
+  await countTry('account', account)
   const [row] = await door()<{ email: string; kept: string }[]>`
     select email, password_hash as kept from account where account_id = ${account}`
   if (!(await isSecret(row?.kept ?? null, old)) || !row) throw new NotLetIn('That is not your password now.')
+  await wasRight(account)
   return newPassword(account, row.email, password)
 }
 async function newPassword(account: string, email: string, password: string): Promise<string> {

@@ -50,13 +50,13 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:in|on|at)\b[^.:]{0,20}\b(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant)\b/i
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
  */
 const sharedPlace =
-  /^(?!.*\b(?:free from|free of|[- ]free (?:factory|site|facility|kitchen|bakery|premises|mill|environment|line)|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
+  /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
 /** Where food is made, and what is done with food there that is not in this one. */
 const place =
   /\b(?:sites?|factor(?:y|ies)|facilit(?:y|ies)|plants?|premises|kitchens?|bakery|mills?|lines?|equipment|machine(?:s|ry)?|rooms?|buildings?|warehouses?|works|units?|areas?|silos?|stones|orchards?|fields?|farms?|trucks?|containers?|here)\b/i
@@ -83,7 +83,7 @@ const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/
 
 /** "to avoid cross contact with wheat": nobody avoids what is not there. */
 const warningInside =
-  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b|\ballergens?\b[^.:]{0,30}\b(?:in|on|at)\b[^.:]{0,20}\b(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant)\b/i
+  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /** Where a warning begins in the middle of something else, in any tongue, and whether in English; null where none does. */
 function warns(text: string): { at: number; english: boolean } | null {
   const own = warningInside.exec(text)

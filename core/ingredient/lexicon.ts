@@ -55,9 +55,9 @@ const entries: Entry[] = [
   },
   { code: 'almond', words: 'almonds?', clear: true },
   { code: 'almond', words: 'marzipan|frangipane?|amaretti|amaretto|amandes?|mandeln?|mandorle?|badam|almondine' },
-  { code: 'hazelnut', words: 'hazelnuts?', clear: true },
+  { code: 'hazelnut', words: 'hazel ?nuts?', clear: true },
   { code: 'hazelnut', words: 'filberts?|gianduja|gianduia|pralines?|noisettes?|nocciol[ae]|haseln[uü]sse?|cobnuts?' },
-  { code: 'walnut', words: 'walnuts?', clear: true },
+  { code: 'walnut', words: 'wal ?nuts?', clear: true },
   { code: 'walnut', words: 'akhrot|waln[uü]sse?' },
   { code: 'cashew', words: 'cashews?', clear: true },
   { code: 'cashew', words: 'kaju' },
@@ -180,14 +180,14 @@ function look(text: string): Mention[] {
   return found.sort((a, b) => a.start - b.start || b.end - a.end)
 }
 
-/** What stands right before "nuts" and makes it one kind, or no nut at all. */
-export const behindNoKind =
-  '(?<!(?:tiger|pine|monkey|ground|beer|chest|wal|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|hazel|pecan|pistachio|almond|cob|cedar|areca|grape)[ -]?)'
 /** A word for a whole group: some of it is there, and the word does not say which. Any kind put down as contained answers it. */
 const groups: readonly { codes: readonly AllergenCode[]; pattern: RegExp }[] = [
   {
     codes: [...treeNuts, 'pineNut', 'peanut', 'coconut'],
-    pattern: bound(`${behindNoKind}nuts?(?! of |[- ]brown)`),
+    // "ground nuts" are nuts, "groundnuts" are none
+    pattern: bound(
+      '(?<!(?:tiger|pine|monkey|beer|brazil|queensland|macadamia|cola|kola|betel|soya?|corn|ginger|cashew|pecan|pistachio|almond|cedar|areca|grape)[ -]?)nuts?(?! of |[- ]brown)',
+    ),
   },
   { codes: glutenCereals, pattern: bound('gluten|gluten cereals?') },
   { codes: ['crustaceans', 'molluscs'], pattern: bound('shellfish|shell fish|sea ?food|fruits de mer|frutti di mare') },

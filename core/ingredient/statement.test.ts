@@ -420,7 +420,17 @@ describe('nuts of one kind', () => {
     ['May contain pecans and brazil nuts', ['pecan', 'brazilNut']],
     ['May contain cashew nuts', ['cashew']],
     ['May contain almonds and other nuts', [...treeNuts]],
+    ['May contain hazel nuts and wal nuts', ['hazelnut', 'walnut']],
+    // ground they are still nuts, and nobody says of which kind
+    ['May contain ground nuts', [...treeNuts]],
+    ['Sugar, cocoa. Made in a nut free factory on a line where almonds are roasted', ['almond']],
+    ['Sugar, cocoa. Made in our nut free factory', []],
   ])('%s', (text, kinds) => expect(new Set(readStatement(text).mayContain)).toEqual(new Set(kinds)))
+  it('what a law has to do with it makes no warning of a list', () =>
+    expect(readStatement('Allergens, in line with Regulation 1169/2011: wheat, milk')).toMatchObject({
+      contains: ['wheat', 'milk'],
+      mayContain: [],
+    }))
   it('what is said to be in the factory may be in the food', () =>
     expect(readStatement('Cocoa mass, sugar; allergens in the factory: milk, hazelnut')).toMatchObject({
       contains: [],

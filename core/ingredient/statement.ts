@@ -4,7 +4,7 @@ import type { Component } from '../model/ingredient'
 import { clausesOf } from './clauses'
 import { foreignMentions, opensList } from './foreign'
 import { isKnownFood } from './knownFood'
-import { behindNoKind, mentions } from './lexicon'
+import { mentions } from './lexicon'
 import { absent, blank } from './sober'
 import { type OpenGroup, usuallyIn } from './usually'
 
@@ -229,8 +229,9 @@ function bracketEndsIt(text: string): boolean {
 
 /** What a warning calls by its group. The market names kinds, so all kinds are meant. */
 const groups: [RegExp, readonly AllergenCode[], string][] = [
+  // "cashew nuts" names its kind; "nut free factory" names none
   [
-    new RegExp(`(?<![\\p{L}-])(?:tree ?|other |mixed |all )?${behindNoKind}nuts?(?![\\p{L}-])(?! ?shells?)`, 'iu'),
+    /(?<![\p{L}-])(?<!\b(?:almond|cashew|hazel|wal|pecan|brazil|macadamia|pistachio|pine|queensland)[ -])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)(?![- ]free)/iu,
     treeNuts,
     'nuts',
   ],

@@ -28,6 +28,8 @@ describe('what other tongues say of where a thing goes', () => {
     ['на 8 порций', 8],
     ['Für den Teig', null],
     ['8 Parsley leaves', null],
+    ['pour 8 parts', 8],
+    ['Blend: 3 parts rice flour, 1 part starch', null],
   ])('%s makes %s', (row, pieces) => expect(piecesInOtherTongues(row)).toBe(pieces))
 })
 

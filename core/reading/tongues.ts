@@ -38,7 +38,7 @@ export const ofOtherTongues: readonly { english: string; pattern: RegExp }[] = [
 ]
 
 const people =
-  'personen|personnes?|parts?|persone|porzioni|fette|personas|porciones|raciones|stuks|plakken|stücke?|stk\\.?|scheiben|porcj\\p{L}+|porci\\p{L}+|kawałk\\p{L}+|os[oó]b|bitar|portioner|порци\\p{L}+|кусоч?к\\p{L}+'
+  'personen|personnes?|(?<=pour \\d{1,3} )parts?|persone|porzioni|fette|personas|porciones|raciones|stuks|plakken|stücke?|stk\\.?|scheiben|porcj\\p{L}+|porci\\p{L}+|kawałk\\p{L}+|os[oó]b|bitar|portioner|порци\\p{L}+|кусоч?к\\p{L}+'
 const makes = new RegExp(
   `(?:^(?:\\p{L}+ )?|[,(|] ?)(?:für|ergibt|pour|per|para|voor|na|dla|till|til|на)?\\s*(?:ca\\.? ?|etwa |environ |circa )?(\\d{1,3})\\s*(?:[-–]\\s*\\d{1,3}\\s*)?(?:${people})(?!\\p{L})`,
   'iu',

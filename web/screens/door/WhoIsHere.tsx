@@ -3,6 +3,7 @@
 import { staffRoles } from '@fair-tin/core/model'
 import type { AtTheDoor } from '@fair-tin/data'
 import { Delete } from 'lucide-react'
+import Link from 'next/link'
 import { useState } from 'react'
 import { DoorStep, Wrong } from './DoorStep'
 import { placeOf, useDoor } from './useDoor'
@@ -36,6 +37,11 @@ export function WhoIsHere({ device, people, to }: { device: string; people: read
             </li>
           ))}
         </ul>
+        <p className="mt-4">
+          <Link href="/sign-in" className="word-link">
+            Sign in by e-mail and password
+          </Link>
+        </p>
       </DoorStep>
     )
   const key = (figure: string) => setPin(before => (before + figure).slice(0, 8))

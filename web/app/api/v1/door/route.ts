@@ -147,7 +147,7 @@ async function done(asked: Asked, request: Request): Promise<object> {
       return come({ bakery: used.bakery, staff: used.staff }, stay)
     }
     case 'join':
-      return joined(asked, come)
+      return joined(asked, from, come)
   }
 }
 const usedUp = new NotLetIn('This link was used already, or its time is over. Ask for another.')
@@ -155,6 +155,7 @@ const usedUp = new NotLetIn('This link was used already, or its time is over. As
 /** The first owner of a new bakery, or somebody an owner asked in: an account of their own, or the one they have. */
 async function joined(
   { key, email, password, bakeryName, name }: Extract<Asked, { do: 'join' }>,
+  from: string,
   come: (place: Place, stay: Stay) => Promise<object>,
 ): Promise<object> {
   const link = await linkOf(key)
@@ -163,7 +164,7 @@ async function joined(
   if (founds && !link.bakery && !bakeryName) throw new NotLetIn('Say what the bakery is called.')
   if (founds && !name) throw new NotLetIn('Say your own name.')
   // everything that can be wrong is found before the link is used up
-  const known = await signIn(email, password, 'a link').catch(() => null)
+  const known = await signIn(email, password, from).catch(() => null)
   const wrong = known ? null : await accountProblem(email, password, [bakeryName ?? '', name ?? ''])
   if (wrong) throw new NotLetIn(wrong)
   if (!(await useLink(key))) throw usedUp
