@@ -2,10 +2,10 @@
 import { refusedIn } from '@fair-tin/core/edit'
 import type { Product, Recipe } from '@fair-tin/core/model'
 import { toPlaces } from '@fair-tin/core/words'
-import { InPlace } from './InPlace'
-import { SaveLine } from './SaveLine'
-import type { useBenchEdits } from './useBenchEdits'
-import type { Hands } from './useTyped'
+import { SaveLine } from './saving/SaveLine'
+import type { useBenchEdits } from './saving/useBenchEdits'
+import { InPlace } from './typed/InPlace'
+import type { Hands } from './typed/useTyped'
 
 interface Props {
   product: Product

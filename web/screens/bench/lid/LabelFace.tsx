@@ -1,0 +1,151 @@
+// The lid's label: as it would print now, what stands between it and a signature, and printing it.
+'use client'
+import { textOf } from '@fair-tin/core/label'
+import { toPlaces } from '@fair-tin/core/words'
+import { useMemo, useState } from 'react'
+import { LabelSvg } from '../../../label/LabelSvg'
+import { labelSizes, layOut, usualSize } from '../../../label/layout'
+import { Caution } from '../../../ui/Caution'
+import { Choose } from '../../../ui/Choose'
+import { DayField } from '../../../ui/DayField'
+import { VerdictMark } from '../../../ui/VerdictMark'
+import type { LidProps } from './faces'
+import { MarketCompare } from './MarketCompare'
+
+const nameOf = (size: { width: number; height: number }) => `${size.width}x${size.height}`
+
+export function LabelFace({ assessment, workbook, productId, rules, onTurn }: LidProps) {
+  const { declaration } = assessment
+  const usual = usualSize(declaration)
+  const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
+  // a size is chosen for one market's form of label
+  const sizeName = chosen?.market === declaration.market ? chosen.name : nameOf(usual)
+  const size = labelSizes.find(one => nameOf(one) === sizeName) ?? usual
+  const laid = useMemo(() => layOut(declaration, {}, size), [declaration, size])
+  const [beside, setBeside] = useState(false)
+  const [baked, setBaked] = useState('')
+  const [lot, setLot] = useState('')
+  const query = new URLSearchParams({
+    market: declaration.market,
+    ...(size === usual ? {} : { size: sizeName }),
+    ...(baked ? { baked } : {}),
+    ...(lot.trim() ? { lot: lot.trim() } : {}),
+  }).toString()
+  const address = (kind: string) => `/products/${productId}/${kind}${query ? `?${query}` : ''}`
+  return (
+    <>
+      {'tooMuch' in laid ? (
+        <div className="rounded border-2 border-breaks bg-breaks-wash p-3">
+          <p role="alert">{laid.tooMuch}</p>
+          <p className="mt-2 font-bold">{declaration.name}</p>
+          <p>Ingredients: {textOf(declaration.ingredients)}.</p>
+        </div>
+      ) : (
+        <div className="border border-hair">
+          <LabelSvg layout={laid} />
+        </div>
+      )}
+      <p className="mt-1 text-[12.5px] text-quiet">
+        {'tooMuch' in laid ? '' : `${size.width} × ${size.height} mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}
+        {rules.title} rules: {rules.caution.charAt(0).toLowerCase() + rules.caution.slice(1)}{' '}
+        <button type="button" className="word-link" onClick={() => setBeside(true)}>
+          Beside another market
+        </button>
+      </p>
+      {beside && (
+        <MarketCompare
+          workbook={workbook}
+          productId={productId}
+          assessment={assessment}
+          onClose={() => setBeside(false)}
+        />
+      )}
+      {declaration.problems.length > 0 ? (
+        <>
+          <h2 className="mt-3 text-base">Before this label can be signed</h2>
+          <ul>
+            {declaration.problems.map(problem => (
+              <li key={problem.what} className="flex gap-2 border-b border-hair py-1.5 last:border-0">
+                <span className="pt-0.5">
+                  <VerdictMark mark={problem.weight ?? 'unproven'} />
+                </span>
+                <span>
+                  {problem.what} {problem.mend && <span className="text-quiet">{problem.mend}</span>}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p className="mt-3 flex gap-2">
+          <VerdictMark mark="holds" /> Nothing stands between this label and a signature. Someone competent reads it
+          over first.
+        </p>
+      )}
+      {declaration.questions.length > 0 && (
+        <>
+          <h2 className="mt-3 text-base">Not answered here</h2>
+          <ul className="text-unproven">
+            {declaration.questions.map(question => (
+              <li key={question}>{question}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {declaration.notices.map(notice => (
+        <p key={notice} className="mt-3 text-quiet">
+          Told to customers, and not printed: {notice}
+        </p>
+      ))}
+      {declaration.beside.map(warning => (
+        <p key={warning} className="mt-3 text-unproven">
+          {warning} Where it goes along, the customer is told.
+        </p>
+      ))}
+      {declaration.leftOut.length > 0 && (
+        <>
+          <h2 className="mt-3 text-base">In it, and not declared</h2>
+          <ul className="text-quiet">
+            {declaration.leftOut.map(fact => (
+              <li key={fact}>{fact}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <div className="mt-3 flex flex-wrap items-end gap-2">
+        <DayField label="Baked on" value={baked} onChange={setBaked} className="w-[148px]" />
+        <label className="flex flex-col text-[13px] text-quiet">
+          Lot
+          <input
+            className="field w-24 text-ink"
+            value={lot}
+            maxLength={30}
+            placeholder={declaration.particulars.lot}
+            onChange={event => setLot(event.target.value)}
+          />
+        </label>
+        <div className="w-36 text-[13px] text-quiet">
+          Label, mm
+          <Choose
+            label="Label size"
+            value={sizeName}
+            options={labelSizes.map(one => ({ value: nameOf(one), label: `${one.width} × ${one.height}` }))}
+            onChange={name => setChosen({ market: declaration.market, name })}
+          />
+        </div>
+        <div className="flex gap-2">
+          <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
+            Label as PDF
+          </a>
+          <a className="do" href={address('print')}>
+            Print
+          </a>
+        </div>
+      </div>
+      <button type="button" className="word-link mt-2" onClick={() => onTurn('about')}>
+        Change name, claims, weight or what is highlighted
+      </button>
+      <Caution className="mt-3" />
+    </>
+  )
+}

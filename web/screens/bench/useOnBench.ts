@@ -1,0 +1,113 @@
+// What stands on an open bench: the served books with what is edited, tried and typed laid over them, and the hands that change it.
+'use client'
+import { applyBenchEdits, type BenchEdit, type RecipeEdit } from '@fair-tin/core/edit'
+import { type Product, type Recipe, unknownIngredient, type Workbook } from '@fair-tin/core/model'
+import { useRouter } from 'next/navigation'
+import { useCallback, useMemo, useState } from 'react'
+import { toast } from 'sonner'
+import { useBenchEdits } from './saving/useBenchEdits'
+import { together, useBooks } from './saving/useBooks'
+import { isRecipeEdit, useTrial } from './trial/useTrial'
+import type { Hands } from './typed/useTyped'
+
+interface Served {
+  /** What the product rests on; the rest of the books is read once the bench stands. */
+  served: Workbook
+  /** How new that is. */
+  stamp: number
+  productId: string
+  product: Product
+  /** Its recipe as the server keeps it. */
+  kept: Recipe
+  /** Whether a part stands on the bench instead of a product. */
+  part: boolean
+}
+
+export function useOnBench({ served, stamp, productId, product: servedProduct, kept, part }: Served) {
+  const router = useRouter()
+  const readAgain = useCallback(() => router.refresh(), [router])
+  const { books, trouble } = useBooks(stamp)
+  const server = useMemo(
+    () => ({ ...served, recipes: [...together(served.recipes, books?.recipes ?? [])] }),
+    [served, books],
+  )
+  const serving = useMemo(
+    () => ({ product: servedProduct, recipe: kept, ingredients: served.ingredients, stamp }),
+    [servedProduct, kept, served.ingredients, stamp],
+  )
+  const address = part ? `/api/v1/recipes/${kept.id}/edits` : `/api/v1/products/${productId}/edits`
+  const edits = useBenchEdits(serving, address, readAgain, books?.ingredients)
+  const trying = useTrial(productId)
+  const { trial } = trying
+  const [preview, setPreview] = useState<BenchEdit[] | null>(null)
+  const [frozenHere, setFrozenHere] = useState<Recipe[]>([])
+  const inForce = edits.things
+  const { product, recipe, ingredients } = useMemo(() => {
+    const things = trial
+      ? {
+          ...inForce,
+          recipe: { ...trial.body, id: inForce.recipe.id, version: inForce.recipe.version },
+          ingredients: [
+            ...inForce.ingredients,
+            ...trial.fresh
+              .filter(one => !inForce.ingredients.some(known => known.id === one.id))
+              .map(one => unknownIngredient(one.id, one.name)),
+          ],
+        }
+      : inForce
+    return preview ? applyBenchEdits(things, preview).things : things
+  }, [inForce, trial, preview])
+  const workbook = useMemo<Workbook>(
+    () => ({
+      ...server,
+      products: [product],
+      recipes: [
+        ...server.recipes.map(one => (one.id === recipe.id ? recipe : one)),
+        ...frozenHere.filter(one => !server.recipes.some(known => known.id === one.id)),
+      ],
+      ingredients: [...ingredients],
+    }),
+    [server, product, recipe, ingredients, frozenHere],
+  )
+  const [atFirst] = useState(workbook)
+  const { edit } = edits
+  const { edit: editTrial, start: startTrial } = trying
+  const hands = useMemo<Hands>(
+    () => ({
+      onPreview: setPreview,
+      onEdit: (...deed) => {
+        if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
+        if (!trial) return edit(...deed)
+        const tried = deed.filter(isRecipeEdit)
+        if (tried.length > 0) editTrial(inForce.recipe, tried)
+        // product and prices are nobody's trial
+        const others = deed.filter(one => !isRecipeEdit(one))
+        if (others.length > 0) edit(...others)
+      },
+    }),
+    [edit, editTrial, trial, inForce.recipe],
+  )
+  const onTry = useCallback(
+    (deed: RecipeEdit[], name: string) =>
+      trial ? editTrial(inForce.recipe, deed) : startTrial(inForce.recipe, { name }, deed),
+    [trial, editTrial, startTrial, inForce.recipe],
+  )
+  const onFrozen = useCallback((one: Recipe) => setFrozenHere(before => [...before, one]), [])
+  return {
+    books,
+    trouble,
+    edits,
+    trying,
+    /** As it is kept, without what is tried and typed. */
+    inForce,
+    product,
+    recipe,
+    workbook,
+    atFirst,
+    /** Every recipe as served. */
+    recipes: server.recipes,
+    hands,
+    onTry,
+    onFrozen,
+  }
+}
