@@ -26,6 +26,19 @@ export const listFiles = (sql: BakerySql, ingredientId: string): Promise<FileNot
   select id, evidence_id as evidence, name, type, length(bytes) as size from evidence_file
   where ingredient_id = ${ingredientId} order by kept_at`
 
+/** Letters and pictures of one bakery, all together: bytes. `FAIR_TIN_PAPERS_MB` says another bound. */
+export const mostPapers = (): number => (Number(process.env.FAIR_TIN_PAPERS_MB) || 2000) * 1_000_000
+export async function papersKept(sql: BakerySql): Promise<number> {
+  const [row] = await sql<{ bytes: string }[]>`select coalesce(sum(length(bytes)), 0) as bytes from evidence_file`
+  return Number(row!.bytes)
+}
+/** Takes a paper out; that it was there stays in the journal. Its ingredient; null where there is none. The database lets only an owner. */
+export async function removeFile(sql: BakerySql, id: string): Promise<string | null> {
+  const [gone] = await sql<{ ingredient: string }[]>`
+    delete from evidence_file where id = ${id} returning ingredient_id as ingredient`
+  return gone?.ingredient ?? null
+}
+
 export async function keepFile(
   sql: BakerySql,
   file: { id: string; ingredient: string; evidence: string; name: string; type: FileType; bytes: Uint8Array },

@@ -1,4 +1,5 @@
 // One bakery's queries neither see nor change another's rows: through every table and view, by hand-written SQL too.
+import { createHash } from 'node:crypto'
 import { type BenchEdit, inverse } from '@fair-tin/core/edit'
 import { guessColumns } from '@fair-tin/core/exchange'
 import { type Recipe, unknownIngredient } from '@fair-tin/core/model'
@@ -26,11 +27,14 @@ import {
   lockRecipe,
   movePart,
   once,
+  papersKept,
   rememberColumns,
+  removeFile,
   removeIngredient,
   restoreIngredient,
   saveIngredient,
   takePrices,
+  takePricesBack,
   takeStock,
 } from './index'
 import { type BakerySql, closePool } from './withBakery'
@@ -388,6 +392,34 @@ describe('the larder’s papers and lots', () => {
     expect(await atBench(mine, sql => takeStock(sql, 'lot-secret-flour', 1, 'x'), 'nell')).toBe(false)
     expect(await atBench(mine, sql => columnsOf(sql, 'Tarn Mill'))).toMatchObject({ name: 0, pack: 1, price: 2 })
   })
+  it('are taken out by the owner alone, and that they were there stays in the journal', async () => {
+    const paper = {
+      id: 'spec-to-go',
+      ingredient: 'salt',
+      evidence: 'e1',
+      name: 'spec.pdf',
+      type: 'application/pdf',
+    } as const
+    const bytes = new TextEncoder().encode('%PDF-1.7 old')
+    await atBench(mine, sql => keepFile(sql, { ...paper, bytes }), 'tobit')
+    expect(await atBench(mine, papersKept)).toBeGreaterThanOrEqual(bytes.length)
+    // not by a baker, not from another bakery, and not twice
+    expect(await atBench(mine, sql => removeFile(sql, paper.id), 'tobit')).toBeNull()
+    expect(await atBench(theirs, sql => removeFile(sql, paper.id))).toBeNull()
+    expect(await atBench(mine, sql => removeFile(sql, paper.id), 'nell')).toBe('salt')
+    expect(await atBench(mine, sql => removeFile(sql, paper.id), 'nell')).toBeNull()
+    expect(await atBench(mine, sql => findFile(sql, paper.id))).toBeNull()
+    const [entry] = await atBench(
+      mine,
+      sql =>
+        sql`select person, before from journal where kind = 'evidence_file' and change = 'delete' order by entry desc limit 1`,
+    )
+    expect(entry).toMatchObject({
+      person: 'nell',
+      before: { name: 'spec.pdf', print: createHash('sha256').update(bytes).digest('hex') },
+    })
+    expect(entry!.before).not.toHaveProperty('bytes')
+  })
   it('know a file by its own bytes', () => {
     const bytes = (...all: number[]) => Uint8Array.from(all)
     expect(fileType(new TextEncoder().encode('%PDF-1.4 …'))).toBe('application/pdf')
@@ -400,7 +432,7 @@ describe('the larder’s papers and lots', () => {
     const pack = { grams: 25_000, price: '7.125', currency: 'GBP', from: '2026-10-01' }
     const changes = [{ ingredient: 'salt', name: 'salt', pack, row: 2 }]
     const take = () => atBench(mine, sql => takePrices(sql, changes), 'tobit')
-    expect([await take(), await take()]).toEqual([1, 0])
+    expect([await take(), await take()]).toEqual([changes, []])
     expect((await atBench(mine, sql => findIngredient(sql, 'salt')))!.packs).toContainEqual(pack)
     // one of them cannot be: none of them is
     const bad = [
@@ -409,5 +441,12 @@ describe('the larder’s papers and lots', () => {
     ]
     await expect(atBench(mine, sql => takePrices(sql, bad), 'tobit')).rejects.toThrow(/foreign key/)
     expect((await atBench(mine, sql => findIngredient(sql, 'salt')))!.packs.map(one => one.price)).not.toContain('8.00')
+    // taken out again, they are gone, and nothing else is
+    const before = (await atBench(mine, sql => findIngredient(sql, 'salt')))!
+    const back = () => atBench(mine, sql => takePricesBack(sql, changes), 'tobit')
+    expect([await back(), await back()]).toEqual([1, 0])
+    const after = (await atBench(mine, sql => findIngredient(sql, 'salt')))!
+    expect(after.packs).toEqual(before.packs.filter(one => one.price !== pack.price))
+    expect(after.version).toBe(before.version! + 1)
   })
 })

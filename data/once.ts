@@ -1,5 +1,5 @@
 // A change is done once, however often it is sent: what was done under an id is remembered in the same transaction.
-import { createHash } from 'node:crypto'
+import { printOf } from './print'
 import type { BakerySql } from './withBakery'
 
 /** Said where something else was sent before, and its answer was lost. */
@@ -12,7 +12,6 @@ export class KeptOtherwise extends Error {
     super(keptBefore)
   }
 }
-const print = (asked: unknown): string => createHash('sha256').update(JSON.stringify(asked)).digest('hex')
 
 /**
  * Does `work` under `deed` (a UUID), unless that was done before: then what it answered comes back and nothing is done. What is
@@ -28,7 +27,7 @@ export async function once<T>(
   if (deed === undefined) return work()
   await sql`select pg_advisory_xact_lock(hashtextextended(${`deed ${deed}`}, 0))`
   const [done] = await sql<{ asked: string; answer: T }[]>`select asked, answer from deed where id = ${deed}`
-  if (done && done.asked !== print(asked)) throw new KeptOtherwise()
+  if (done && done.asked !== printOf(asked)) throw new KeptOtherwise()
   if (done) return done.answer
   const answer = await work()
   await remember(sql, [{ deed, asked }], answer)
@@ -51,7 +50,7 @@ export async function remember(
     await sql`insert into deed ${sql(
       all.slice(from, from + 1000).map(({ deed, asked }) => ({
         id: deed,
-        asked: print(asked),
+        asked: printOf(asked),
         answer: sql.json(answer as never),
       })) as never,
     )} on conflict do nothing`

@@ -9,6 +9,9 @@ export type BakerySql = TransactionSql
 /** Seconds before another try to connect: the database is back when it is back, and nobody waits for the driver. */
 export const soonAgain = (tries: number): number => Math.min(1, 0.05 * 2 ** tries)
 
+/** Behind a pooler in transaction mode the next query may go by another connection, which knows nothing that was prepared. */
+export const pooled = () => (process.env.FAIR_TIN_POOLED === 'transaction' ? { prepare: false } : {})
+
 let pool: Sql | null = null
 /** The application's pool, as the role that neither owns the tables nor bypasses row-level security. */
 function connection(): Sql {
@@ -17,6 +20,7 @@ function connection(): Sql {
   // dates stay ISO strings: a calendar day has no time zone
   pool ??= postgres(url, {
     max: 8,
+    ...pooled(),
     idle_timeout: 30,
     connect_timeout: 5,
     backoff: soonAgain,

@@ -61,7 +61,7 @@ test('a change that is refused waits for nobody: it is set aside, put right or p
   await expect(saved).toBeVisible()
   // what another version of the application, or a hand, might send: a claim nobody knows, and a weight below nothing
   let spoil = true
-  await page.route('**/api/v1/products/*/edits', async route => {
+  await page.route('**/api/v1/edits/**', async route => {
     if (!spoil) return route.continue()
     spoil = false
     const { edits } = route.request().postDataJSON() as { edits: Record<string, unknown>[] }

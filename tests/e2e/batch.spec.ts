@@ -217,7 +217,7 @@ test('a part has a bench of its own: what is changed there shows in every claim 
   await page.keyboard.press('Enter')
   await saved(page)
   // nothing of a product is changed from here, whoever asks
-  const refused = await post(page, `/api/v1/recipes/${part.split('/').at(-1)}/edits`, {
+  const refused = await post(page, `/api/v1/edits/part/${part.split('/').at(-1)}`, {
     edits: [{ kind: 'tick', list: 'claims', item: 'vegan', to: true }],
   })
   expect([refused.status(), (await refused.json()).problem]).toEqual([
@@ -434,7 +434,7 @@ test('a Fair Tin file brings a recipe back whole, with the part that is not here
 
 test('an order sent again after its answer was lost stands once', async ({ page }) => {
   await page.goto('/orders')
-  await loseFirstAnswer(page, '**/api/v1/sheets')
+  await loseFirstAnswer(page, '**/api/v1/edits/**')
   await choose(page, 'What is ordered', 'Orange almond torte')
   await page.getByLabel('Packs', { exact: true }).fill('7')
   await page.getByLabel('For whom').fill('the once stall')

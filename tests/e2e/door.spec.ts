@@ -118,7 +118,7 @@ test('a tablet is let in, and people change places on it by name and PIN', async
   await tap(page, tobit!.pin)
   await expect(page.getByRole('button', { name: /^Tobit Fenn, baker/ })).toBeVisible()
   // what is another's to do is refused, and says whose it is
-  const refused = await post(page, '/api/v1/sheets', { kind: 'kitchen', id: 'kitchen', edits: [{}] })
+  const refused = await post(page, '/api/v1/edits/kitchen/kitchen', { edits: [{}] })
   expect([refused.status(), (await refused.json()).problem]).toEqual([
     403,
     'To change the kitchen record is not for a baker here. Imke Larkin (signer) and Nell Arrowby (owner) can.',
@@ -253,6 +253,39 @@ test('prices are kept from a baker where the owner says so', async ({ browser, b
   await row.getByRole('button', { name: 'Change' }).click()
   await row.getByRole('button', { name: 'Let go' }).click()
   await sim.context().close()
+})
+
+test('on a shared tablet each finds what they left open, and nobody sends another’s changes', async ({
+  page,
+  baseURL,
+}) => {
+  const written = 'Tray for the harbour\n\n300 g teff flour'
+  const card = page.getByLabel('The recipe as written')
+  await page.goto('/recipes/new')
+  await card.fill(written)
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Tray for the harbour')
+  await signIn(page.context(), baseURL!, 'tobit')
+  await page.reload()
+  await expect(card).toHaveValue('')
+  await signIn(page.context(), baseURL!, 'nell')
+  await page.reload()
+  await expect(page.getByLabel('Name', { exact: true }).first()).toHaveValue('Tray for the harbour')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Tray for the harbour' })).toBeVisible()
+  // somebody else came in while the bench stood open: the change waits for the one who made it
+  await signIn(page.context(), baseURL!, 'tobit')
+  await page.getByRole('button', { name: /^Amount of teff flour:/ }).click()
+  await page.getByLabel('Amount of teff flour', { exact: true }).fill('330 g')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Somebody else is signed in here now.')).toBeVisible()
+  await page.reload()
+  const line = page.getByRole('region', { name: 'Ledger' }).getByRole('row').filter({ hasText: 'teff flour' }).first()
+  await expect(line).toContainText('300 g')
+  await signIn(page.context(), baseURL!, 'nell')
+  await page.reload()
+  await expect(line).toContainText('330 g')
+  await expect(page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })).toBeVisible()
 })
 
 test('another site, another host, a form and a change without its token are turned away', async ({ page, baseURL }) => {

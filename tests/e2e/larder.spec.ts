@@ -197,6 +197,10 @@ test('files are kept with a document: a PDF is, a renamed programme and 20 MB ar
     'nosniff',
   ])
   expect(answer.headers()['content-security-policy']).toContain('sandbox')
+  // taken out again by the owner, after being asked
+  await page.getByRole('button', { name: 'Take out spec 7.pdf' }).click()
+  await page.getByRole('button', { name: 'Take it out for good' }).click()
+  await expect(link).toHaveCount(0)
 })
 
 test('lots: what came, what is left, which to use first, and never more than there is', async ({ page }) => {
@@ -275,6 +279,10 @@ test('a lot sent again after its answer was lost stands once', async ({ page }) 
   await page.getByRole('button', { name: 'Add the lot' }).click()
   await expect(page.getByText('Lot ONCE-1 is on the shelf.')).toBeVisible()
   await expect(page.getByText('ONCE-1', { exact: true })).toHaveCount(1)
+  // entered by mistake: taken back by an entry of its own
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByText('It is taken back.')).toBeVisible()
+  await expect(page.getByText('No lot is on file.')).toBeVisible()
 })
 
 test('two windows on one ingredient: other fields both stand, one field is a plain choice, and all can be taken back', async ({

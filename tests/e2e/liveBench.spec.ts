@@ -1,5 +1,7 @@
 // The bench alive: numbers move as she types, saves follow behind, and nothing is lost on the way.
 import { readFile } from 'node:fs/promises'
+import { inverseOfSheetEdit, making } from '@fair-tin/core/edit'
+import { unknownIngredient } from '@fair-tin/core/model'
 import { leave } from '@fair-tin/data'
 import type { Page } from '@playwright/test'
 import { claimed, expect, loseFirstAnswer, post, readText, signIn, test } from './bench'
@@ -217,7 +219,7 @@ test('a line too long for a name is refused where it was typed, and the larder s
   await page.keyboard.press('Enter')
   await expect(page.getByRole('alert').filter({ hasText: 'too long for a name' })).toBeVisible()
   await expect(page.getByLabel('Add a line')).toHaveValue(long)
-  const forced = await post(page, `/api/v1/products/ginger-teff-loaf/edits`, {
+  const forced = await post(page, '/api/v1/edits/product/ginger-teff-loaf', {
     edits: [
       {
         kind: 'add',
@@ -264,7 +266,7 @@ test('who is signed out elsewhere loses nothing, and it goes through when they s
   await page.keyboard.press('Enter')
   await expect(page.getByText('1 change not saved yet. You are signed out here')).toBeVisible()
   // by another session, whose changes carry another token
-  await signIn(context, baseURL!, 'tobit')
+  await signIn(context, baseURL!)
   await tryNow(page)
   await saved(page)
   await page.reload()
@@ -398,6 +400,8 @@ test('an ingredient taken out in another window is seen here, and its line can b
   await saved(page)
   const other = await context.newPage()
   await other.goto('/larder')
+  // the list is as long as the tests before made it
+  await other.getByLabel('Find in the larder').fill('fleeting')
   await other.getByRole('link', { name: 'fleeting fancy' }).click()
   await other.getByRole('button', { name: /^Take it out/ }).click()
   await expect(other.getByRole('heading', { name: 'Larder' })).toBeVisible()
@@ -410,6 +414,37 @@ test('an ingredient taken out in another window is seen here, and its line can b
   await page.getByRole('button', { name: 'Take it out' }).click()
   await expect(page.getByText('no longer in the larder')).toHaveCount(0)
   expect(page.url()).toBe(address)
+})
+
+test('what is changed elsewhere reads a bench again only where it stands on it', async ({ page }) => {
+  await freshBench(page, 'Undisturbed buns')
+  const flour = page.getByLabel('Amount of buckwheat flour', { exact: true })
+  const send = (id: string, edit: object) =>
+    post(page, `/api/v1/edits/ingredient/${id}`, { edits: [{ deed: crypto.randomUUID(), ...edit }] })
+  const readAgain: string[] = []
+  page.on('request', request => {
+    if (request.url().includes('_rsc=')) readAgain.push(request.url())
+  })
+  const far = unknownIngredient('nowhere-near', 'a thing that is nowhere near')
+  expect(await (await send(far.id, making(far))).json()).toMatchObject({ clashes: [], refused: [] })
+  const looked = page.waitForResponse('**/api/v1/stamp?*')
+  await openAmount(page, 'buckwheat flour')
+  await flour.fill('210 g')
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await looked
+  expect(readAgain).toEqual([])
+  // of what stands here, it does
+  const milled = { at: ['notes'], was: null, to: 'Milled on stone.' }
+  expect(await (await send('buckwheat-flour', milled)).json()).toMatchObject({ clashes: [], refused: [] })
+  const again = page.waitForRequest(/_rsc=/)
+  await openAmount(page, 'buckwheat flour')
+  await flour.fill('220 g')
+  await page.keyboard.press('Enter')
+  await again
+  await saved(page)
+  await expect(row(page, 'buckwheat flour')).toContainText('220 g')
+  await send('buckwheat-flour', inverseOfSheetEdit(milled))
 })
 
 test('what was not understood is kept as notes; notes are written at the bench and undone', async ({ page }) => {
@@ -465,7 +500,7 @@ test('notes typed while an answer is lost clash with nothing, and stand whole', 
   await readText(page, 'Once buns\nMakes 4\n\n200 g buckwheat flour')
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page).toHaveURL(/\/products\/once-buns/)
-  await loseFirstAnswer(page, '**/api/v1/products/*/edits')
+  await loseFirstAnswer(page, '**/api/v1/edits/**')
   await page.getByRole('tab', { name: /^Method/ }).click()
   const said = 'Warm the tin first, then rest it for an hour.'
   await page.getByLabel('Notes', { exact: true }).pressSequentially(said, { delay: 40 })

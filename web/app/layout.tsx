@@ -33,7 +33,10 @@ export default async function Layout({ children }: { children: ReactNode }) {
   const others = who && session?.account ? await otherBakeries(session.account) : []
   return (
     <html lang="en-GB">
-      <head>{session && <meta name="fair-tin-token" content={tokenOf(session.id)} />}</head>
+      <head>
+        {session && <meta name="fair-tin-token" content={tokenOf(session.id)} />}
+        {who && <meta name="fair-tin-person" content={who.id} />}
+      </head>
       <body>
         {who && session ? (
           <div className="flex h-dvh max-md:flex-col print:block print:h-auto">

@@ -8,7 +8,7 @@ const own = {
   'content-type': 'application/json',
   'content-length': '20',
 }
-const at = (headers: Record<string, string>, method = 'POST', path = '/api/v1/sheets') =>
+const at = (headers: Record<string, string>, method = 'POST', path = '/api/v1/edits') =>
   problemAtTheGate({ method, path, header: name => headers[name] ?? null })
 const without = (name: keyof typeof own) => Object.fromEntries(Object.entries(own).filter(([one]) => one !== name))
 afterEach(() => vi.unstubAllEnvs())

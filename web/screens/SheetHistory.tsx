@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { Group } from '../ui/Group'
+import { editsOf } from './ask'
 import { fieldWords, SheetClashes, valueWords } from './SheetClashes'
 import { useAsked } from './useAsked'
 import { useSheet } from './useSheet'
@@ -21,9 +22,7 @@ const editWords = ({ at, was, to }: SheetEdit): string =>
 
 export function SheetHistory({ kind, id }: { kind: SheetKind; id: string }) {
   const router = useRouter()
-  const { said, problem } = useAsked<{ changes: SheetChange[] }>(
-    `/api/v1/sheets?kind=${kind}&id=${encodeURIComponent(id)}`,
-  )
+  const { said, problem } = useAsked<{ changes: SheetChange[] }>(editsOf(kind, id))
   const { clashes, takeBack, settle } = useSheet(kind)
   const [all, setAll] = useState(false)
   const [refused, setRefused] = useState('')

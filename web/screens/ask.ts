@@ -1,6 +1,11 @@
 // Asks a route of our own: its answer, or in words why there is none. Nothing typed is lost on the way.
+import type { SheetKind } from '@fair-tin/core/edit'
 import type { Deed } from './deed'
 import { send } from './token'
+
+/** Where changes of a thing go, and where its history is. */
+export const editsOf = (kind: SheetKind | 'product' | 'part', id: string): string =>
+  `/api/v1/edits/${kind}/${encodeURIComponent(id)}`
 
 export const noAnswer = 'The server does not answer. What you typed is still here: try again in a moment.'
 

@@ -5,7 +5,7 @@ import { useCallback, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { v4 } from 'uuid'
 import { holdable } from '../ui/holdable'
-import { ask } from './ask'
+import { ask, editsOf } from './ask'
 import type { Refusal } from './outcome'
 
 interface Answer {
@@ -32,7 +32,7 @@ export function useSheet(kind: SheetKind) {
         open.current.set(name, deed)
         return { ...edit, deed }
       })
-      const said = await ask<Answer>('/api/v1/sheets', { kind, id, edits: deeds })
+      const said = await ask<Answer>(editsOf(kind, id), { edits: deeds })
       if ('problem' in said) return { kept: false, problems: [{ path: '', message: said.problem }] }
       open.current.clear()
       setClashes(before => [...before.filter(one => !edits.some(edit => same(edit.at, one.edit.at))), ...said.clashes])

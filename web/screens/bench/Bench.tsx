@@ -50,7 +50,9 @@ interface Props {
   pieces: number | null
   /** The face of the lid that is open at first; the label where it is none of them. */
   lid: string
-  productId: string
+  /** Alike as long as nothing changes that stands here, but the product and its recipe themselves. */
+  rests: string
+  product: Product
   market: MarketCode
   /** Who is at the bench, by name; empty while nobody is. */
   person: string
@@ -59,9 +61,9 @@ interface Props {
 }
 
 export function Bench(props: Props) {
-  const product = props.workbook.products.find(one => one.id === props.productId)!
+  const { product } = props
   const recipe = props.workbook.recipes.find(one => one.id === product.recipe)
-  if (recipe) return <OpenBench {...props} product={product} kept={recipe} />
+  if (recipe) return <OpenBench {...props} kept={recipe} />
   const damage = damageOf(props.workbook, 'recipe', product.recipe)
   if (damage) return <DamagedThing damage={damage} />
   return (
@@ -82,16 +84,17 @@ function OpenBench({
   orders,
   pieces: wanted,
   lid,
-  productId,
+  rests,
   market: servedMarket,
   person,
   product: servedProduct,
   kept,
   goesInto,
-}: Props & { product: Product; kept: Recipe }) {
+}: Props & { kept: Recipe }) {
+  const productId = servedProduct.id
   const market = useMarket(servedMarket)
   const router = useRouter()
-  const on = useOnBench({ served, stamp, productId, product: servedProduct, kept, part: goesInto !== undefined })
+  const on = useOnBench({ served, stamp, rests, product: servedProduct, kept, part: goesInto !== undefined })
   const { edits, trying, inForce, product, recipe, workbook, atFirst, hands, onTry, books, trouble } = on
   const { trial, start: startTrial, undo: undoTrial } = trying
   const refuse = useCallback(

@@ -15,7 +15,8 @@ interface Served {
   served: Workbook
   /** How new that is. */
   stamp: number
-  productId: string
+  /** Alike as long as nothing changes that stands here, but the product and its recipe themselves. */
+  rests: string
   product: Product
   /** Its recipe as the server keeps it. */
   kept: Recipe
@@ -23,21 +24,21 @@ interface Served {
   part: boolean
 }
 
-export function useOnBench({ served, stamp, productId, product: servedProduct, kept, part }: Served) {
+export function useOnBench({ served, stamp, rests, product: servedProduct, kept, part }: Served) {
   const router = useRouter()
   const readAgain = useCallback(() => router.refresh(), [router])
-  const { books, trouble } = useBooks(stamp)
+  const [moved, setMoved] = useState(stamp)
+  const { books, trouble } = useBooks(Math.max(stamp, moved))
   const server = useMemo(
     () => ({ ...served, recipes: [...together(served.recipes, books?.recipes ?? [])] }),
     [served, books],
   )
   const serving = useMemo(
-    () => ({ product: servedProduct, recipe: kept, ingredients: served.ingredients, stamp }),
-    [servedProduct, kept, served.ingredients, stamp],
+    () => ({ product: servedProduct, recipe: kept, ingredients: served.ingredients, stamp, rests }),
+    [servedProduct, kept, served.ingredients, stamp, rests],
   )
-  const address = part ? `/api/v1/recipes/${kept.id}/edits` : `/api/v1/products/${productId}/edits`
-  const edits = useBenchEdits(serving, address, readAgain, books?.ingredients)
-  const trying = useTrial(productId)
+  const edits = useBenchEdits(serving, part ? 'part' : 'product', readAgain, setMoved, books?.ingredients)
+  const trying = useTrial(servedProduct.id)
   const { trial } = trying
   const [preview, setPreview] = useState<BenchEdit[] | null>(null)
   const [frozenHere, setFrozenHere] = useState<Recipe[]>([])

@@ -15,6 +15,7 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
   const [files, setFiles] = useState<FileNote[]>([])
   const [problem, setProblem] = useState('')
   const [busy, setBusy] = useState<string | null>(null)
+  const [asked, setAsked] = useState<string | null>(null)
   useEffect(() => {
     let gone = false
     void fetch(address)
@@ -49,6 +50,21 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
     }
     setBusy(null)
   }
+  const takeOut = async (file: FileNote) => {
+    setAsked(null)
+    try {
+      const answer = await send(`/api/v1/files/${file.id}`, {
+        method: 'DELETE',
+        headers: { 'content-type': 'application/json' },
+        body: '{}',
+      })
+      const said = (await answer.json()) as { files: FileNote[] } | { problem: string }
+      if ('problem' in said) setProblem(said.problem)
+      else setFiles(said.files)
+    } catch {
+      setProblem(`${file.name} is still kept: the server is away.`)
+    }
+  }
   if (rows.length === 0) return null
   return (
     <div className="mt-2 text-[13.5px]">
@@ -64,15 +80,30 @@ export function EvidenceFiles({ ingredient, rows }: { ingredient: string; rows: 
             {files
               .filter(file => file.evidence === row.id)
               .map(file => (
-                <a
-                  key={file.id}
-                  className="word-link"
-                  href={`/api/v1/files/${file.id}`}
-                  target="_blank"
-                  rel="noreferrer"
-                >
-                  {file.name} ({megabytes(file.size)})
-                </a>
+                <span key={file.id} className="inline-flex flex-wrap gap-x-2">
+                  <a className="word-link" href={`/api/v1/files/${file.id}`} target="_blank" rel="noreferrer">
+                    {file.name} ({megabytes(file.size)})
+                  </a>
+                  {asked === file.id ? (
+                    <>
+                      <button type="button" className="word-link text-breaks" onClick={() => void takeOut(file)}>
+                        Take it out for good
+                      </button>
+                      <button type="button" className="word-link" onClick={() => setAsked(null)}>
+                        Leave it
+                      </button>
+                    </>
+                  ) : (
+                    <button
+                      type="button"
+                      className="word-link text-quiet"
+                      aria-label={`Take out ${file.name}`}
+                      onClick={() => setAsked(file.id)}
+                    >
+                      take out
+                    </button>
+                  )}
+                </span>
               ))}
             <label className="word-link cursor-pointer focus-within:outline-3 focus-within:outline-damson">
               {busy === row.id ? 'Keeping …' : 'Add a PDF or picture'}

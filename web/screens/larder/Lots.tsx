@@ -3,11 +3,11 @@
 import { commaDoubt, spokenDay, typedNumber, weighed } from '@fair-tin/core/words'
 import type { Lot } from '@fair-tin/data'
 import { useEffect, useState } from 'react'
-import { toast } from 'sonner'
 import { DayField } from '../../ui/DayField'
 import { Group } from '../../ui/Group'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
+import { tellDone } from '../tellDone'
 
 type Shelf = { lots: Lot[] }
 
@@ -30,7 +30,13 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
     }
   }, [address])
   const deed = useDeed()
-  const send = async (grams: string, body: unknown, done: () => void) => {
+  /** Takes back what was done, by an entry of its own. */
+  const takeBack = async (take: string, grams: number) => {
+    const said = await ask<Shelf>(address, { take, grams, reason: 'taken back: entered by mistake' }, deed)
+    if ('lots' in said) setLots(said.lots)
+    return said
+  }
+  const send = async (grams: string, body: unknown, done: (now: Lot[]) => void) => {
     if (commaDoubt(grams)) return setProblem(commaDoubt(grams))
     setBusy(true)
     const said = await ask<Shelf>(address, body, deed)
@@ -44,7 +50,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
     }
     setProblem('')
     setLots(said.lots)
-    done()
+    done(said.lots)
   }
   const add = () =>
     send(
@@ -67,8 +73,9 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
             : {}),
         },
       },
-      () => {
-        toast(`Lot ${form.lot} is on the shelf.`)
+      now => {
+        const lot = now.find(one => one.lot === form.lot.trim() && one.received === form.received)
+        tellDone(`Lot ${form.lot} is on the shelf.`, lot ? () => takeBack(lot.id, lot.left) : null)
         setForm({ lot: '', grams: '', received: today, useBy: '', paper: '' })
       },
     )
@@ -133,7 +140,13 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
                   void send(
                     taking.grams,
                     { take: one.id, grams: typedNumber(taking.grams), reason: taking.reason },
-                    () => setTaking(null),
+                    () => {
+                      const grams = typedNumber(taking.grams)
+                      setTaking(null)
+                      tellDone(`${weighed(grams)} of lot ${one.lot} ${grams < 0 ? 'is put back' : 'is taken'}.`, () =>
+                        takeBack(one.id, -grams),
+                      )
+                    },
                   )
                 }}
               >

@@ -6,13 +6,13 @@ import { spokenDay, weighed } from '@fair-tin/core/words'
 import { proxy, type Remote, wrap } from 'comlink'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { toast } from 'sonner'
 import { Choose } from '../../ui/Choose'
 import { Group, Scroller } from '../../ui/Group'
 import { money } from '../../ui/money'
 import type { PriceListWorker } from '../../workers/priceList'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
+import { tellDone } from '../tellDone'
 import { largestTable } from './cells'
 
 type Opened = { name: string; head: string[][]; count: number }
@@ -90,10 +90,20 @@ export function PriceListImport({
   const take = async () => {
     if (!read || !columns) return
     setTaking(true)
-    const said = await ask<{ added: number }>('/api/v1/prices', { supplier, columns, changes: read.changes }, deed)
+    const said = await ask<{ added: unknown[] }>('/api/v1/prices', { supplier, columns, changes: read.changes }, deed)
     if ('problem' in said) setProblem(said.problem)
     else {
-      toast(`${said.added} new ${said.added === 1 ? 'price' : 'prices'} from ${supplier}.`)
+      const { added } = said
+      tellDone(
+        `${added.length} new ${added.length === 1 ? 'price' : 'prices'} from ${supplier}.`,
+        added.length === 0
+          ? null
+          : async () => {
+              const back = await ask<{ back: number }>('/api/v1/prices', { back: added }, deed)
+              router.refresh()
+              return back
+            },
+      )
       router.push('/larder')
       router.refresh()
     }

@@ -10,6 +10,7 @@ import { Choose } from '../../ui/Choose'
 import { holdable } from '../../ui/holdable'
 import { Overtaken } from '../../ui/Overtaken'
 import { useDeed } from '../deed'
+import { leaveHere, leftHere } from '../leftHere'
 import type { Refusal } from '../outcome'
 import { keepRecipe } from './actions'
 import { draftField } from './DraftField'
@@ -54,15 +55,6 @@ const shownAtTheField: ReadonlySet<string> = new Set([
 
 /** Kept in the browser until saved, so that a reload loses nothing. */
 const shelf = (id: string | undefined) => `fair-tin-reading-${id ?? 'new'}`
-function remember(key: string, value: unknown) {
-  try {
-    if (value === null) localStorage.removeItem(key)
-    else localStorage.setItem(key, JSON.stringify(value))
-  } catch {
-    // a full or forbidden store: the draft then lives only in this window
-  }
-}
-
 export function Reading({
   larder,
   recipe,
@@ -87,23 +79,19 @@ export function Reading({
   const key = shelf(recipe?.id)
 
   useEffect(() => {
-    try {
-      const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as { text: string; draft: Draft | null } | null
-      if (!kept) return
-      if (kept.draft && recipe && kept.draft.seen !== recipe.version) return
-      setText(kept.text)
-      // one kept by an older build may lack what this one needs: its text is still there to be read again
-      const held = Draft.safeParse(kept.draft)
-      if (held.success) setDraft(held.data)
-    } catch {
-      remember(key, null)
-    }
+    const kept = leftHere(key) as { text: string; draft: Draft | null } | null
+    if (typeof kept?.text !== 'string') return
+    if (kept.draft && recipe && kept.draft.seen !== recipe.version) return
+    setText(kept.text)
+    // one kept by an older build may lack what this one needs: its text is still there to be read again
+    const held = Draft.safeParse(kept.draft)
+    if (held.success) setDraft(held.data)
   }, [key, recipe])
   const put = useCallback(
     (next: Draft | null, nextText: string) => {
       setDraft(next)
       setText(nextText)
-      remember(key, next || nextText ? { text: nextText, draft: next } : null)
+      leaveHere(key, next || nextText ? { text: nextText, draft: next } : null)
     },
     [key],
   )
@@ -112,7 +100,7 @@ export function Reading({
       setDraft(before => {
         if (!before) return before
         const next = change(before)
-        remember(key, { text, draft: next })
+        leaveHere(key, { text, draft: next })
         return next
       }),
     [key, text],
@@ -161,7 +149,7 @@ export function Reading({
           { path: '', message: 'The server did not answer. Everything is still here: try again in a moment.' },
         ])
       if (outcome.saved) {
-        remember(key, null)
+        leaveHere(key, null)
         router.push(outcome.product ? `/products/${outcome.product}` : `/parts/${outcome.id}`)
         router.refresh()
         return
@@ -346,7 +334,7 @@ export function Reading({
           <Link
             href={sold ? `/products/${sold}` : recipe ? `/parts/${recipe.id}` : '/recipes'}
             className="do"
-            onClick={() => remember(key, null)}
+            onClick={() => leaveHere(key, null)}
           >
             Leave it as it was
           </Link>

@@ -145,7 +145,7 @@ function Solver(props: LidProps & { dough: Dough }) {
     const wanted = wish()
     if ('problem' in wanted) return setAnswer({ problems: [wanted.problem] })
     if (!worker.current) {
-      const made = new Worker(new URL('../../workers/blend.ts', import.meta.url), { type: 'module' })
+      const made = new Worker(new URL('../../../workers/blend.ts', import.meta.url), { type: 'module' })
       worker.current = { remote: wrap<BlendWorker>(made), end: () => made.terminate() }
     }
     setAnswer('looking')

@@ -27,6 +27,14 @@ export function SaveLine({ edits }: { edits: Edits }) {
           <button type="button" className="word-link" onClick={() => void edits.retry()}>
             Try now
           </button>
+          {state.signIn && !onlyHere && (
+            <>
+              {' '}
+              <button type="button" className="word-link" onClick={() => window.location.reload()}>
+                Sign in
+              </button>
+            </>
+          )}
         </span>
       )}
     </span>

@@ -4,6 +4,7 @@ import { BenchEdit, merged } from '@fair-tin/core/edit'
 import { del, get, keys, set, setMany } from 'idb-keyval'
 import { v4 } from 'uuid'
 import { z } from 'zod'
+import { personOfPage } from '../../leftHere'
 
 /** One thing she did is one or more edits: a paste of five lines is undone at once. */
 export const Deeds = z.array(z.array(BenchEdit))
@@ -65,7 +66,11 @@ export function readBox(raw: unknown): (Box & { at: number }) | undefined {
     undone: Deeds.safeParse(kept.undone).data ?? [],
   }
 }
-const prefix = (product: string) => `bench ${product} `
+/** Each person's own; a build before this one knew no persons. */
+const prefix = (product: string) => `bench ${product} by ${personOfPage()} `
+const isOf = (product: string, key: IDBValidKey): key is string =>
+  typeof key === 'string' &&
+  (key.startsWith(prefix(product)) || (/^bench [^ ]+ [^ ]+$/.test(key) && key.startsWith(`bench ${product} `)))
 /** How long a window that is gone may come back to what it can undo. */
 const day = 24 * 60 * 60 * 1000
 
@@ -129,7 +134,7 @@ export async function openOutbox(product: string): Promise<Outbox> {
   try {
     left = (await read(own)) ?? emptyBox
     for (const key of await keys()) {
-      if (typeof key !== 'string' || !key.startsWith(prefix(product)) || key === own) continue
+      if (!isOf(product, key) || key === own) continue
       await whileFree(key, async () => {
         const theirs = await read(key)
         if (theirs && theirs.pending.length + theirs.aside.length > 0) {

@@ -11,11 +11,12 @@ import {
 import type { Ingredient } from '@fair-tin/core/model'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { holdable } from '../../../ui/holdable'
+import { ask, editsOf } from '../../ask'
 import { send } from '../../token'
 import { type Aside, type Box, emptyBox, isEmpty, type Outbox, openOutbox, waiting } from './outbox'
 import { together } from './useBooks'
 
-export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string }
+export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; why: string; signIn: boolean }
 const pause = 250
 const longestWait = 15_000
 const mostUndone = 200
@@ -25,9 +26,20 @@ const mostSent = 1000
 /** Refusals that pass by themselves, or once somebody signs in again: the change waits. */
 const passing = (status: number) => status >= 500 || [401, 408, 429].includes(status)
 
-/** What the server holds, and how new it is. */
+class Passing extends Error {
+  constructor(
+    message: string,
+    /** Once somebody signs in. */
+    readonly signIn: boolean,
+  ) {
+    super(message)
+  }
+}
+
+/** What the server holds, how new it is, and by what to tell whether anything else that stands here changed. */
 export interface Served extends BenchThings {
   stamp: number
+  rests: string
 }
 type Answer = Pick<BenchThings, 'product' | 'recipe' | 'ingredients'> & {
   clashes: BenchClash[]
@@ -47,12 +59,28 @@ export function isOlder(served: BenchThings, than: BenchThings): boolean {
   )
 }
 
+/** It rests on the same things after it as before. */
+const sameThings = (edit: BenchEdit): boolean =>
+  edit.kind === 'tick' ? edit.list !== 'highlighted' : ['written', 'notes', 'pieces', 'product'].includes(edit.kind)
+
 const noRest: readonly Ingredient[] = []
-/** `address` takes the saves. `onStale` is called where something else of the bakery changed meanwhile, so that the page reads again. */
+/** How new the books are, what the bench rests on there, and where its product and its recipe stand. */
+interface Looked {
+  stamp: number
+  rests: string
+  product?: number
+  recipe?: number
+}
+
+/**
+ * `onStale` is called where something that stands here was changed elsewhere, so that the page reads again; `onMoved` where only
+ * other books were.
+ */
 export function useBenchEdits(
   served: Served,
-  address: string,
+  kind: 'product' | 'part',
   onStale: () => void,
+  onMoved: (stamp: number) => void,
   /** The rest of the larder, as far as it is known. */
   rest: readonly Ingredient[] = noRest,
 ) {
@@ -77,6 +105,17 @@ export function useBenchEdits(
   const early = useRef(0)
   const takeBack = useRef<() => void>(() => {})
   const productId = served.product.id
+  const id = kind === 'part' ? served.recipe.id : productId
+  /** Reads the page again only where something that stands here is another. */
+  const lookAgain = useCallback(async () => {
+    const said = await ask<Looked>(`/api/v1/stamp?${kind}=${encodeURIComponent(id)}`)
+    // no answer is no reason: what is asked next asks again
+    if ('problem' in said) return
+    const { product, recipe, rests } = latest.current
+    if (said.rests !== rests || said.product !== product.version || said.recipe !== recipe.version) return onStale()
+    stamp.current = Math.max(stamp.current, said.stamp)
+    onMoved(said.stamp)
+  }, [kind, id, onStale, onMoved])
 
   const keep = useCallback((next: Box) => {
     now.current = next
@@ -102,14 +141,14 @@ export function useBenchEdits(
         aside: [...now.current.aside, ...aside],
       })
     try {
-      const answer = await send(address, {
+      const answer = await send(editsOf(kind, id), {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ edits: sending.map(({ deed, edit }) => ({ ...edit, deed })) }),
       })
       const said = (await answer.json()) as Answer | { problem: string; refused?: RefusedEdit[] }
       if ('problem' in said) {
-        if (passing(answer.status)) throw new Error(said.problem)
+        if (passing(answer.status)) throw new Passing(said.problem, answer.status === 401)
         // it would be refused for ever: the rest is not to wait behind it
         failures.current = 0
         leave(said.refused ?? sending.map(({ edit }) => ({ edit, why: said.problem })))
@@ -128,18 +167,20 @@ export function useBenchEdits(
           ...said.ingredients.filter(one => !before.ingredients.some(other => other.id === one.id)),
         ],
         stamp: fresh ? said.stamp : before.stamp,
+        // with another thing in it, it rests on more than the page knew: the next look reads the page
+        rests: sending.every(({ edit }) => sameThings(edit)) ? before.rests : '',
       })
       setClashes(before => [...before, ...said.clashes])
       leave(said.refused)
       setState(now.current.pending.length === 0 ? { kind: 'saved' } : { kind: 'saving' })
-      if (!fresh) onStale()
+      if (!fresh) void lookAgain()
     } catch (error) {
       failures.current++
       const why =
         error instanceof Error && !/fetch|network|JSON|Unexpected/i.test(error.message)
           ? error.message
           : 'The server does not answer.'
-      setState({ kind: 'waiting', why })
+      setState({ kind: 'waiting', why, signIn: error instanceof Passing && error.signIn })
     } finally {
       busy.current = false
       if (now.current.pending.length > 0)
@@ -148,7 +189,7 @@ export function useBenchEdits(
           failures.current === 0 ? 0 : Math.min(longestWait, 500 * 2 ** failures.current),
         )
     }
-  }, [address, keep, onStale, stand])
+  }, [kind, id, keep, lookAgain, stand])
 
   // what an earlier visit left unsaved goes first
   useEffect(() => {
@@ -173,9 +214,7 @@ export function useBenchEdits(
     // another window may have changed something while this one was not looked at
     const look = async () => {
       if (document.visibilityState !== 'visible' || now.current.pending.length > 0) return
-      const answer = await fetch('/api/v1/stamp').catch(() => null)
-      const said = (await answer?.json().catch(() => null)) as { stamp?: number } | null
-      if (said?.stamp !== undefined && said.stamp !== stamp.current) onStale()
+      await lookAgain()
     }
     window.addEventListener('online', again)
     window.addEventListener('focus', look)
@@ -185,7 +224,7 @@ export function useBenchEdits(
       window.removeEventListener('online', again)
       window.removeEventListener('focus', look)
     }
-  }, [productId, flush, keep, onStale])
+  }, [productId, flush, keep, lookAgain])
   // the page brought something newer: what is pending is laid over it
   useEffect(() => {
     if (served.stamp < stamp.current) return

@@ -4,6 +4,7 @@ import type { Recipe } from '@fair-tin/core/model'
 import { useCallback, useEffect, useState } from 'react'
 import { v4 } from 'uuid'
 import { z } from 'zod'
+import { leaveHere, leftHere } from '../../leftHere'
 
 const Fresh = z.array(z.object({ id: z.string(), name: z.string() }))
 const Held = z.object({
@@ -40,31 +41,19 @@ function withDeed(trial: TrialInHand, recipe: Recipe, deed: readonly RecipeEdit[
   }
 }
 
-const key = (product: string) => `fair-tin-trial-${product}`
 /** Kept in the browser, so that a reload loses nothing. */
-function remember(product: string, trial: TrialInHand | null): void {
-  try {
-    if (trial) localStorage.setItem(key(product), JSON.stringify(trial))
-    else localStorage.removeItem(key(product))
-  } catch {
-    // a full or forbidden store: the trial then lives only in this window
-  }
-}
+const shelf = (product: string) => `fair-tin-trial-${product}`
 
 export function useTrial(product: string) {
   const [trial, setTrial] = useState<TrialInHand | null>(null)
   useEffect(() => {
-    try {
-      const read = Held.safeParse(JSON.parse(localStorage.getItem(key(product)) ?? 'null'))
-      if (read.success) setTrial(read.data)
-    } catch {
-      remember(product, null)
-    }
+    const read = Held.safeParse(leftHere(shelf(product)))
+    if (read.success) setTrial(read.data)
   }, [product])
   const put = useCallback(
     (next: TrialInHand | null) => {
       setTrial(next)
-      remember(product, next)
+      leaveHere(shelf(product), next)
     },
     [product],
   )

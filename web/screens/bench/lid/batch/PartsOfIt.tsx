@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { ask } from '../../../ask'
 import { useDeed } from '../../../deed'
+import { tellDone } from '../../../tellDone'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../faces'
 
@@ -29,13 +30,17 @@ export function PartsOfIt({ workbook, recipe, batch, stock, onStock }: LidProps)
 function PartRow({ need, onStock }: { need: PartNeed; onStock: LidProps['onStock'] }) {
   const [busy, setBusy] = useState(false)
   const deed = useDeed()
-  const move = async (grams: number, reason: string, done: string) => {
+  const send = async (grams: number, reason: string) => {
     setBusy(true)
     const said = await ask<{ stock: Record<string, number> }>('/api/v1/parts', { part: need.part, grams, reason }, deed)
     setBusy(false)
-    if ('problem' in said) return void toast.error(said.problem)
-    onStock(said.stock)
-    toast(done)
+    if ('stock' in said) onStock(said.stock)
+    return said
+  }
+  const move = async (grams: number, reason: string, done: string) => {
+    const said = await send(grams, reason)
+    if ('problem' in said) toast.error(said.problem)
+    else tellDone(done, () => send(-grams, `taken back: ${reason}`))
   }
   const made = need.oneMaking === null ? null : Math.max(1, need.makings ?? 1) * need.oneMaking
   return (

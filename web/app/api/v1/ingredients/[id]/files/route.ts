@@ -1,6 +1,6 @@
 // Files kept with an ingredient's evidence: known by their own bytes, limited in size, written once.
 import { createHash } from 'node:crypto'
-import { fileType, findIngredient, keepFile, largestFile, listFiles } from '@fair-tin/data'
+import { fileType, findIngredient, keepFile, largestFile, listFiles, mostPapers, papersKept } from '@fair-tin/data'
 import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
 import { changingOnce } from '../../../changingOnce'
@@ -41,6 +41,12 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
       { id, evidence, name, bytes: createHash('sha256').update(bytes).digest('hex') },
       async sql => {
         if (!(await findIngredient(sql, id))) throw new Refused(410, 'This ingredient was taken out in another window.')
+        const most = mostPapers()
+        if ((await papersKept(sql)) + bytes.length > most)
+          throw new Refused(
+            413,
+            `${name} does not fit: this bakery keeps ${most / 1e6} MB of papers at most. Its owner can take out old ones, or whoever looks after Fair Tin can set another bound (FAIR_TIN_PAPERS_MB).`,
+          )
         await keepFile(sql, { id: crypto.randomUUID(), ingredient: id, evidence, name, type, bytes })
       },
       sql => listFiles(sql, id),

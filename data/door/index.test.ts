@@ -3,8 +3,24 @@
 import { unknownIngredient } from '@fair-tin/core/model'
 import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
-import { bakery as demo, staff as demoStaff } from '../demo/kitchen'
-import { atBench, handsOf } from '../tests/fixtures/hands'
+import { bakery as demo, staff as demoStaff } from '../../demo/kitchen'
+import { atBench, handsOf } from '../../tests/fixtures/hands'
+import {
+  addIngredient,
+  addPerson,
+  changePerson,
+  findIngredient,
+  type Hands,
+  letPersonGo,
+  listIngredients,
+  listStaff,
+  peopleAndPlaces,
+  saveIngredient,
+  whoIsHere,
+  withBakery,
+} from '../index'
+import { fingerprint } from '../secret'
+import { closePool } from '../withBakery'
 import {
   changePassword,
   closeDoor,
@@ -30,23 +46,7 @@ import {
   stays,
   tryPin,
   useLink,
-} from './door'
-import {
-  addIngredient,
-  addPerson,
-  changePerson,
-  findIngredient,
-  type Hands,
-  letPersonGo,
-  listIngredients,
-  listStaff,
-  peopleAndPlaces,
-  saveIngredient,
-  whoIsHere,
-  withBakery,
 } from './index'
-import { fingerprint } from './secret'
-import { closePool } from './withBakery'
 
 const owner = postgres(process.env.FAIR_TIN_OWNER_DATABASE ?? expect.fail('FAIR_TIN_OWNER_DATABASE is not set'), {
   max: 1,
@@ -237,10 +237,19 @@ describe('by e-mail and password', () => {
     const { bakery, staff } = await founded()
     const email = unique()
     await makeAccount(email, password, bakery, staff)
-    for (let at = 0; at < 10; at++) await refused(signIn(email, 'wrong', `somewhere ${at} ${email}`))
-    const { message, wait } = await refused(signIn(email, password, `else ${email}`))
+    for (let at = 0; at < 10; at++) await refused(signIn(email, 'wrong', `somewhere ${email}`))
+    const { message, wait } = await refused(signIn(email, password, `somewhere ${email}`))
     expect(message).toMatch(/Too many tries/)
     expect(wait).toBeGreaterThan(60)
+    // whoever tries elsewhere keeps its owner out of nothing
+    expect((await signIn(email, password, `at home ${email}`)).bakeries).toHaveLength(1)
+  })
+  it('too many from everywhere are not heard either', async () => {
+    const { bakery, staff } = await founded()
+    const email = unique()
+    await makeAccount(email, password, bakery, staff)
+    for (let at = 0; at < 25; at++) await refused(signIn(email, 'wrong', `somewhere ${at} ${email}`))
+    expect((await refused(signIn(email, password, `else ${email}`))).message).toMatch(/Too many tries/)
   })
   it('whoever comes in rightly is never kept out for having come in often', async () => {
     const { bakery, staff } = await founded()
