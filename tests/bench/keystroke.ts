@@ -1,4 +1,4 @@
-// From a keystroke in an amount to painted numbers, in the browser: the largest demo product, and a 400-line recipe.
+// From a keystroke in an amount to its painted weight, in the browser: the largest demo product, and a 400-line recipe.
 // Prints medians and 95th percentiles; judges nothing.
 import { chromium, type Page } from '@playwright/test'
 import { signInAt } from '../../scripts/signIn.mjs'
@@ -31,30 +31,33 @@ const listen = (event: string) =>
     )
   }, event)
 
+/** Milliseconds between keys: one held down, and a quick typist. */
+const [held, quick] = [15, 120]
+
 /** Types so many keys into the field in focus; milliseconds from the input event to the frame after the numbers moved. */
-async function typed(keys: number): Promise<number[]> {
+async function typed(keys: number, pause = held): Promise<number[]> {
   await listen('input')
   for (let at = 0; at < keys; at++) {
     const key = at % 8 < 4 ? String((at % 9) + 1) : 'Backspace'
     await page.keyboard.press(at % 8 === 0 ? 'Home' : key)
-    await page.waitForTimeout(15)
+    await page.waitForTimeout(pause)
   }
   return page.evaluate(() => (window as unknown as { samples: number[] }).samples)
 }
-async function measure(name: string, keys: number): Promise<number[]> {
+async function measure(name: string, keys: number, pause = held): Promise<number[]> {
   await page
     .getByRole('button', { name: new RegExp(`^Amount of ${name}:`) })
     .first()
     .click()
-  const samples = await typed(keys)
+  const samples = await typed(keys, pause)
   await page.keyboard.press('Escape')
   return samples
 }
 /** What this browser needs for a keystroke on a page with nothing but a field: the floor under all others. */
-async function floor(keys: number): Promise<number[]> {
+async function floor(keys: number, pause = held): Promise<number[]> {
   await page.setContent('<input autofocus aria-label="Nothing">')
   await page.getByLabel('Nothing').click()
-  return typed(keys)
+  return typed(keys, pause)
 }
 const quantile = (samples: number[], share: number) =>
   [...samples].sort((a, b) => a - b)[Math.min(samples.length - 1, Math.floor(samples.length * share))]!
@@ -87,8 +90,10 @@ async function long(on: Page): Promise<void> {
 }
 
 say('a bare field', await floor(250))
+say('  typed quickly', await floor(80, quick))
 await page.goto('/products/damson-slice', { waitUntil: 'networkidle' })
 say('largest demo product', await measure('plant butter', 250))
+say('  typed quickly', await measure('plant butter', 80, quick))
 say('  the same, its batch dragged from 48 to 200 slices', await dragged(150))
 await long(page)
 say('400-line recipe', await measure('teff flour', 80))

@@ -423,7 +423,7 @@ test('what is changed elsewhere reads a bench again only where it stands on it',
     post(page, `/api/v1/edits/ingredient/${id}`, { edits: [{ deed: crypto.randomUUID(), ...edit }] })
   const readAgain: string[] = []
   page.on('request', request => {
-    if (request.url().includes('_rsc=')) readAgain.push(request.url())
+    if (/\/products\/.*_rsc=/.test(request.url())) readAgain.push(request.url())
   })
   const far = unknownIngredient('nowhere-near', 'a thing that is nowhere near')
   expect(await (await send(far.id, making(far))).json()).toMatchObject({ clashes: [], refused: [] })
@@ -437,7 +437,7 @@ test('what is changed elsewhere reads a bench again only where it stands on it',
   // of what stands here, it does
   const milled = { at: ['notes'], was: null, to: 'Milled on stone.' }
   expect(await (await send('buckwheat-flour', milled)).json()).toMatchObject({ clashes: [], refused: [] })
-  const again = page.waitForRequest(/_rsc=/)
+  const again = page.waitForRequest(/\/products\/.*_rsc=/)
   await openAmount(page, 'buckwheat flour')
   await flour.fill('220 g')
   await page.keyboard.press('Enter')

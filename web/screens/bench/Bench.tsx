@@ -1,6 +1,7 @@
 // One product, or one part: ledger on the left, lid on the right. Every number is worked out here, in the browser, by core.
 'use client'
 import { assess, checkAlternatives, sizedTo, swapsThatMend } from '@fair-tin/core/assess'
+import { applyBenchEdits, type BenchEdit } from '@fair-tin/core/edit'
 import { rulesOf } from '@fair-tin/core/market'
 import {
   type ClaimCode,
@@ -12,7 +13,7 @@ import {
   type Recipe,
   type Workbook,
 } from '@fair-tin/core/model'
-import { circleFact, circleThrough, mostMakings } from '@fair-tin/core/recipe'
+import { billOf, circleFact, circleThrough, mostMakings } from '@fair-tin/core/recipe'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -144,9 +145,19 @@ function OpenBench({
     (line: string) => checkAlternatives(workbook, productId, market).filter(one => one.line === line),
     [workbook, productId, market],
   )
+  const standing = useRef({ tried: on.tried, workbook, factor })
+  standing.current = { tried: on.tried, workbook, factor }
+  const weighs = useCallback((line: string, deed: readonly BenchEdit[]) => {
+    const { tried, workbook, factor } = standing.current
+    const { recipe } = applyBenchEdits(tried, deed).things
+    const alone = { ...recipe, lines: recipe.lines.filter(one => one.id === line && 'ingredient' in one.of) }
+    const { lines } = billOf({ ...workbook, recipes: [alone] }, recipe.id, { factor })
+    return lines.at(0) ?? null
+  }, [])
   const editing: Editing = {
     recipe,
     factor,
+    weighs,
     today: workbook.today,
     hands,
     shelf,

@@ -3,7 +3,7 @@
 import { applyBenchEdits, type BenchEdit, type RecipeEdit } from '@fair-tin/core/edit'
 import { type Product, type Recipe, unknownIngredient, type Workbook } from '@fair-tin/core/model'
 import { useRouter } from 'next/navigation'
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { useBenchEdits } from './saving/useBenchEdits'
 import { together, useBooks } from './saving/useBooks'
@@ -43,21 +43,27 @@ export function useOnBench({ served, stamp, rests, product: servedProduct, kept,
   const [preview, setPreview] = useState<BenchEdit[] | null>(null)
   const [frozenHere, setFrozenHere] = useState<Recipe[]>([])
   const inForce = edits.things
-  const { product, recipe, ingredients } = useMemo(() => {
-    const things = trial
-      ? {
-          ...inForce,
-          recipe: { ...trial.body, id: inForce.recipe.id, version: inForce.recipe.version },
-          ingredients: [
-            ...inForce.ingredients,
-            ...trial.fresh
-              .filter(one => !inForce.ingredients.some(known => known.id === one.id))
-              .map(one => unknownIngredient(one.id, one.name)),
-          ],
-        }
-      : inForce
-    return preview ? applyBenchEdits(things, preview).things : things
-  }, [inForce, trial, preview])
+  /** With what is tried, and without what is being typed. */
+  const tried = useMemo(
+    () =>
+      trial
+        ? {
+            ...inForce,
+            recipe: { ...trial.body, id: inForce.recipe.id, version: inForce.recipe.version },
+            ingredients: [
+              ...inForce.ingredients,
+              ...trial.fresh
+                .filter(one => !inForce.ingredients.some(known => known.id === one.id))
+                .map(one => unknownIngredient(one.id, one.name)),
+            ],
+          }
+        : inForce,
+    [inForce, trial],
+  )
+  const { product, recipe, ingredients } = useMemo(
+    () => (preview ? applyBenchEdits(tried, preview).things : tried),
+    [tried, preview],
+  )
   const workbook = useMemo<Workbook>(
     () => ({
       ...server,
@@ -73,21 +79,19 @@ export function useOnBench({ served, stamp, rests, product: servedProduct, kept,
   const [atFirst] = useState(workbook)
   const { edit } = edits
   const { edit: editTrial, start: startTrial } = trying
-  const hands = useMemo<Hands>(
-    () => ({
-      onPreview: setPreview,
-      onEdit: (...deed) => {
-        if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
-        if (!trial) return edit(...deed)
-        const tried = deed.filter(isRecipeEdit)
-        if (tried.length > 0) editTrial(inForce.recipe, tried)
-        // product and prices are nobody's trial
-        const others = deed.filter(one => !isRecipeEdit(one))
-        if (others.length > 0) edit(...others)
-      },
-    }),
-    [edit, editTrial, trial, inForce.recipe],
-  )
+  const act = (...deed: BenchEdit[]) => {
+    if (deed.some(next => next.kind === 'remove')) toast('Line taken out. Undo with u.')
+    if (!trial) return edit(...deed)
+    const tried = deed.filter(isRecipeEdit)
+    if (tried.length > 0) editTrial(inForce.recipe, tried)
+    // product and prices are nobody's trial
+    const others = deed.filter(one => !isRecipeEdit(one))
+    if (others.length > 0) edit(...others)
+  }
+  const acting = useRef(act)
+  acting.current = act
+  /** The very same hands as long as the bench stands: a row that is not drawn again never edits what was in hand before. */
+  const hands = useMemo<Hands>(() => ({ onPreview: setPreview, onEdit: (...deed) => acting.current(...deed) }), [])
   const onTry = useCallback(
     (deed: RecipeEdit[], name: string) =>
       trial ? editTrial(inForce.recipe, deed) : startTrial(inForce.recipe, { name }, deed),
@@ -101,6 +105,7 @@ export function useOnBench({ served, stamp, rests, product: servedProduct, kept,
     trying,
     /** As it is kept, without what is tried and typed. */
     inForce,
+    tried,
     product,
     recipe,
     workbook,

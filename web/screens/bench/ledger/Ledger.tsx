@@ -123,6 +123,7 @@ export function Ledger({
       figures={row.at < 0 ? null : (figuresAt?.[row.at] ?? null)}
       factor={factor}
       hands={hands}
+      weighs={editing.weighs}
     />
   )
   const heads = headsOf(view, moneySign(currency))

@@ -1,10 +1,12 @@
 // One line of the ledger: what was written, what to weigh, its share, its cost, and a mark for each claim.
 'use client'
 import type { ClaimResult } from '@fair-tin/core/claim'
+import type { BillLine } from '@fair-tin/core/recipe'
 import { percent, toPlaces, weighed } from '@fair-tin/core/words'
-import { memo, type PointerEvent } from 'react'
+import { memo, type PointerEvent, useCallback, useState } from 'react'
 import type { Hands } from '../typed/useTyped'
 import { MarkButton, type OpenMark } from '../verdict/Marks'
+import type { Editing, WeighTyped } from './editing'
 import type { LedgerRow } from './ledgerGroups'
 import { answersIn } from './lineWords'
 import { WrittenCell } from './WrittenCell'
@@ -15,6 +17,7 @@ export interface RowProps {
   claims: ClaimResult[]
   factor: number
   hands: Hands
+  weighs: Editing['weighs']
   onOpen: OpenMark
   onMenu: (row: LedgerRow, element: HTMLElement) => void
   onPrice: (row: LedgerRow, element: HTMLElement) => void
@@ -130,13 +133,24 @@ const MarkCells = memo(function MarkCells({ claims, name, at, line, onOpen }: Ma
 }, sameMarks)
 
 /** Written, weigh out, share, cost: the first and the last are edited where they stand. */
-function Usual({ row, factor, hands, onPrice, onWeight }: RowProps) {
-  const { line, source } = row
+function Usual({ row, factor, hands, weighs, onPrice, onWeight }: RowProps) {
+  const { source } = row
+  // what is being typed is weighed here and now
+  const [typed, setTyped] = useState<BillLine | null>(null)
+  const onTyped = useCallback<WeighTyped>((id, edits) => setTyped(edits && weighs(id, edits)), [weighs])
+  const line = typed ?? row.line
   return (
     <>
       <td className="py-0 pr-2 text-right whitespace-nowrap max-sm:hidden">
         {source ? (
-          <WrittenCell line={source} name={row.name} text={row.written} factor={factor} hands={hands} />
+          <WrittenCell
+            line={source}
+            name={row.name}
+            text={row.written}
+            factor={factor}
+            hands={hands}
+            onTyped={onTyped}
+          />
         ) : (
           <span className="figure px-1 text-quiet">{row.written}</span>
         )}

@@ -3,10 +3,12 @@
 import { type Written, writtenOf } from '@fair-tin/core/edit'
 import type { Line } from '@fair-tin/core/model'
 import { formCounted, partAmount } from '@fair-tin/core/reading'
-import { memo } from 'react'
+import { memo, useMemo, useState } from 'react'
+import { afterPaint } from '../../../ui/afterPaint'
 import { readAmounts } from '../../reading/draft'
 import { InPlace } from '../typed/InPlace'
 import type { Hands, Reads } from '../typed/useTyped'
+import type { WeighTyped } from './editing'
 
 function forOneMaking(read: Written, factor: number): Written {
   const one = (amount: NonNullable<Written['amount']>) => ({
@@ -24,9 +26,24 @@ interface Props {
   text: string
   factor: number
   hands: Hands
+  /** While it is typed: what the line weighs so, at once; everything else on the bench follows a frame later. */
+  onTyped?: WeighTyped
 }
 
-export const WrittenCell = memo(function WrittenCell({ line, name, text, factor, hands }: Props) {
+export const WrittenCell = memo(function WrittenCell({ line, name, text, factor, hands, onTyped }: Props) {
+  const [later] = useState(afterPaint)
+  const quick = useMemo<Hands>(
+    () => ({
+      ...hands,
+      onPreview: edits => {
+        onTyped?.(line.id, edits)
+        later.drop()
+        if (edits === null) hands.onPreview(null)
+        else later.put(() => hands.onPreview(edits))
+      },
+    }),
+    [hands, onTyped, line.id, later],
+  )
   const read: Reads = typed => {
     const counted = 'recipe' in line.of ? partAmount(typed) : null
     const said = readAmounts(counted?.text ?? typed)
@@ -48,7 +65,7 @@ export const WrittenCell = memo(function WrittenCell({ line, name, text, factor,
       label={`Amount of ${name}`}
       text={unsaid ? '' : text}
       read={read}
-      hands={hands}
+      hands={quick}
       className="figure w-full text-right text-quiet"
       inputClass="figure text-right"
     >

@@ -2,13 +2,19 @@
 import type { CheckedAlternative, Swap } from '@fair-tin/core/assess'
 import { type BenchEdit, before } from '@fair-tin/core/edit'
 import type { ClaimCode, Evidence, Ingredient, Line, Recipe } from '@fair-tin/core/model'
+import type { BillLine } from '@fair-tin/core/recipe'
 import type { Hands } from '../typed/useTyped'
+
+/** A line with these edits being typed; null: no longer. */
+export type WeighTyped = (line: string, edits: BenchEdit[] | null) => void
 
 export interface Editing {
   recipe: Recipe
   factor: number
   today: string
   hands: Hands
+  /** A line of this recipe as it would be weighed after these edits; null where it has no weight of its own. */
+  weighs: (line: string, edits: readonly BenchEdit[]) => BillLine | null
   /** What a line may be exchanged for. */
   shelf: { id: string; name: string; part: boolean }[]
   swapsFor: (claim: ClaimCode, line: string) => Swap[]
