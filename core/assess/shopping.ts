@@ -6,7 +6,6 @@ import { strength } from '../allergen/rollUp'
 import { severity } from '../claim/verdict'
 import { cheapestPacks, packsToBuy } from '../cost/wholePacks'
 import { sameShelf, withInPlace } from '../ingredient/shelfName'
-import { isServed } from '../market/market'
 import { allergenCodes } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Ingredient, Pack } from '../model/ingredient'
@@ -67,8 +66,6 @@ function labelKeeper(workbook: Workbook) {
       workbook.products
         .find(one => one.id === id)!
         .markets.every(market => {
-          // where no rules are here yet nothing is known to be kept
-          if (!isServed(market)) return false
           const key = `${id} ${market}`
           const was = before.get(key) ?? assess(workbook, id, market)
           before.set(key, was)

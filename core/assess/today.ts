@@ -6,12 +6,11 @@ import { contradicted, contradiction } from '../allergen/onSite'
 import { statusOf } from '../allergen/rollUp'
 import { underFloor } from '../cost/price'
 import { kindConflicts } from '../ingredient/kindWords'
-import { firstMarketOf, isServed } from '../market/market'
+import { firstMarketOf } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
-import { marketName } from '../model/market'
 import type { Product } from '../model/product'
 import type { Damaged, Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
@@ -106,23 +105,6 @@ const damagedMatters = ({ damaged = [] }: Workbook): Matter[] =>
     does: 'Put it right',
     at: placeOf[one.kind](one.id),
   }))
-
-/** Sold where no rules are here yet: nothing is judged there, and that is said. */
-const unservedMatters = ({ products }: Workbook): Matter[] =>
-  products.flatMap(product =>
-    product.markets
-      .filter(market => !isServed(market))
-      .map(
-        (market): Matter => ({
-          key: `market ${market} ${product.id}`,
-          weight: 'unproven',
-          what: `${product.name} is put down for ${marketName[market]}, whose rules are not here yet.`,
-          detail: 'Nothing is judged for sale there, and no label can be made.',
-          does: 'Look at its markets',
-          at: `/products/${product.id}?lid=about`,
-        }),
-      ),
-  )
 
 /** The kitchen says that something is not there, and what is known says that it is. */
 const contradictionMatters = (workbook: Workbook): Matter[] =>
@@ -227,7 +209,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const hangOn = (ingredient: string) => (usersOf.get(ingredient) ?? []).map(id => productName.get(id)!)
   const matters: Matter[] = []
 
-  matters.push(...damagedMatters(workbook), ...unservedMatters(workbook), ...contradictionMatters(workbook))
+  matters.push(...damagedMatters(workbook), ...contradictionMatters(workbook))
   for (const product of workbook.products) matters.push(...brokenClaims(workbook, product))
   for (const product of workbook.products) matters.push(...pricesUnderFloor(workbook, product))
   const { freeByNature, evidenceYears } = workbook.kitchen

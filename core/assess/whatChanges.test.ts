@@ -55,12 +55,6 @@ describe('what changes if it is saved', () => {
   })
   it('hears what is written into the notes', () =>
     expect(changes({ ...butter, notes: 'smells of milk' })[0]!.what).toContain('dairy-free is unproven'))
-  it('says of a market without rules that nothing can be said', () => {
-    const there = { ...workbook, products: workbook.products.map(one => ({ ...one, markets: ['ca' as const] })) }
-    expect(whatChanges(catalogueOf(there), carrying('plant spread', 'milk', 'contains'))!.map(one => one.what)).toEqual(
-      [['nothing can be said: the rules there are not here yet']],
-    )
-  })
   it('leaves out what is only served beside', () => expect(changes(carrying('cream', 'milk', 'contains'))).toEqual([]))
   it('a document that runs out makes its claims unproven', () => {
     const old = { ...butter, evidence: [{ ...butter.evidence[0]!, expires: '2026-07-01' }] }

@@ -3,7 +3,6 @@ import { severity, type Verdict } from '../claim/verdict'
 import { type Cost, costOf } from '../cost/cost'
 import { same } from '../edit/same'
 import { textOf } from '../label/run'
-import { isServed } from '../market/market'
 import { roundNutrient } from '../market/roundNutrient'
 import { type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -171,10 +170,6 @@ export function whatChanges(
       continue
     }
     for (const market of product.markets) {
-      if (!isServed(market)) {
-        tell(market, [[2, 'nothing can be said: the rules there are not here yet']])
-        continue
-      }
       const key = `${id} ${market}`
       const was = known.get(key) ?? briefOf(workbook, id, market)
       known.set(key, was)

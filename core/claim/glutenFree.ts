@@ -60,7 +60,10 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
         mgPerKg: null,
         reason: { fact: `gluten was taken out of its ${cereal}: that needs a test`, mend: 'Add a test result.' },
       }
-    const why = cereal === 'oats' ? 'contains oats that are not specially produced' : `contains ${cereal}`
+    const why =
+      cereal === 'oats' && rules.gluten.oats !== 'never'
+        ? 'contains oats that are not specially produced'
+        : `contains ${cereal}`
     return { verdict: 'breaks', mgPerKg: null, reason: { fact: why, mend: 'Use something without it.' } }
   }
   if (figure !== null && over(figure))
@@ -68,7 +71,9 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
       verdict: 'breaks',
       mgPerKg: figure,
       reason: {
-        fact: `may hold ${figure} mg/kg of gluten, over the ${limit} allowed; dilution never cures it`,
+        fact: rules.gluten.testOfFood
+          ? `may hold ${figure} mg/kg of gluten, and none may be found; dilution never cures it`
+          : `may hold ${figure} mg/kg of gluten, over the ${limit} allowed; dilution never cures it`,
         ...(proof.evidence ? { evidence: proof.evidence } : {}),
       },
     }
@@ -129,6 +134,41 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
   }
 }
 
+/** Where the market wants none to be found, no sum of figures shows it: only a test of the finished food does. */
+function testOfFood({ product, workbook, rules }: ClaimContext): Ground {
+  const path = [{ id: 'blend', name: 'the finished food' }]
+  const { glutenTest } = product
+  if (!glutenTest)
+    return {
+      verdict: 'unproven',
+      at: -1,
+      reason: {
+        path,
+        fact: `no gluten may be found in it (${rules.gluten.cite}), and no test of the finished food is on file`,
+        mend: 'Have the finished food tested, and enter the result under About.',
+      },
+    }
+  const { evidence, findsFromMgPerKg } = glutenTest
+  const proof = proofOf(evidence.id, [evidence], workbook.today, workbook.kitchen.evidenceYears)
+  const isTest = evidence.kind === 'test'
+  if (!proof.proven || !isTest)
+    return {
+      verdict: 'unproven',
+      at: -1,
+      reason: {
+        path,
+        fact: proof.proven ? 'only a test shows that no gluten is found, and this is none' : proof.fact,
+        evidence,
+        mend: 'Have the finished food tested again.',
+      },
+    }
+  return {
+    verdict: 'holds',
+    at: -1,
+    reason: { path, fact: `no gluten was found in a test that finds ${findsFromMgPerKg} mg/kg`, evidence },
+  }
+}
+
 export function glutenFree(context: ClaimContext): ClaimResult {
   const { bill, workbook, rules, found } = context
   const ingredients = byId(workbook.ingredients)
@@ -163,7 +203,8 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   }
   const limit = rules.gluten.atMostMgPerKg
   const whole = [{ id: 'blend', name: 'the finished food' }]
-  if (milligrams !== null && bill.finished > 0) {
+  if (rules.gluten.testOfFood) grounds.push(testOfFood(context))
+  else if (milligrams !== null && bill.finished > 0) {
     const mgPerKg = (milligrams / bill.finished) * 1000
     const said = `at worst ${toPlaces(mgPerKg, 1)} mg/kg of gluten as sold; the limit is ${limit} (${rules.gluten.cite})`
     grounds.push({

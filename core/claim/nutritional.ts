@@ -28,9 +28,16 @@ const noSuchClaim = (claim: NamedClaim, context: ClaimContext) =>
     'Leave it off in this market.',
   )
 
-/** Grams a limit is about: 100, or the reference amount of the kind of bake; null where that is not known. */
+/** Grams of a labelled serving; null where it cannot be told. */
+function servingGrams({ rules, product }: ClaimContext): number | null {
+  const serving = servingOf(rules, product)
+  return 'grams' in serving ? serving.grams : null
+}
+
+/** Grams a limit is about: 100, a serving, or the reference amount of the kind of bake; null where that is not known. */
 const basisOf = (per: Limit['per'], context: ClaimContext): number | null => {
   if (per === '100g') return 100
+  if (per === 'serving') return servingGrams(context)
   return referenceAmountOf(context.rules, context.product)
 }
 const needsKind = (claim: NamedClaim, context: ClaimContext) =>
@@ -70,7 +77,7 @@ function figure(
 function ceiling(
   claim: NamedClaim,
   code: NutrientCode,
-  limit: (Limit & { perServingToo?: boolean }) | null,
+  limit: Limit | null,
   context: ClaimContext,
   more: Ground[] = [],
 ): ClaimResult {
@@ -78,12 +85,12 @@ function ceiling(
   const basis = basisOf(limit.per, context)
   if (basis === null) return needsKind(claim, context)
   const within = (value: number) => (limit.below ? !atMost(limit.grams, value) : atMost(value, limit.grams))
-  const serving = limit.perServingToo ? servingOf(context.rules, context.product) : null
+  const serving = limit.perServingToo ? servingGrams(context) : null
   const bases = [
     ...new Set([
       basis,
       ...(limit.smallReferenceToo && basis <= 30 ? [50] : []),
-      ...(serving && 'grams' in serving ? [serving.grams] : []),
+      ...(serving === null ? [] : [serving]),
     ]),
   ]
   return figure(claim, context, [code], of => [
@@ -146,6 +153,21 @@ function fibre(claim: 'sourceOfFibre' | 'highFibre', context: ClaimContext): Cla
   })
 }
 
+/** On a food that is free of energy too: under so many kcal per the amount its limit is about. */
+function freeOfEnergy(rule: Limit & { kcalBelow?: number }, context: ClaimContext): Ground[] {
+  const basis = basisOf(rule.per, context)
+  const kcal = context.nutrition.per100g.energyKcal
+  if (rule.kcalBelow === undefined || basis === null) return []
+  if (!kcal) return [ground('unproven', 'its energy is not known', 'Add the missing values in the larder.')]
+  const value = (kcal.high * basis) / 100
+  return [
+    ground(
+      atMost(rule.kcalBelow, value) ? 'breaks' : 'holds',
+      `${toPlaces(value, 0)} kcal per ${Number(toPlaces(basis, 1))} g, under ${rule.kcalBelow} allowed beside it (${rule.cite})`,
+    ),
+  ]
+}
+
 function protein(context: ClaimContext): ClaimResult {
   const rule = context.rules.claims.sourceOfProtein
   if (rule === null)
@@ -156,6 +178,15 @@ function protein(context: ClaimContext): ClaimResult {
       'this market counts protein by its quality, which no composition tells',
       'Ask someone competent for the corrected amount.',
     )
+  if ('gramsPerServing' in rule) {
+    const grams = servingGrams(context)
+    if (grams === null) return needsKind('sourceOfProtein', context)
+    return figure('sourceOfProtein', context, ['protein'], of => {
+      const amount = (of('protein', 'low') * grams) / 100
+      const said = `${toPlaces(amount, 1)} g of protein per serving, ${rule.gramsPerServing} needed (${rule.cite})`
+      return [ground(atMost(rule.gramsPerServing, amount) ? 'holds' : 'breaks', said)]
+    })
+  }
   return figure('sourceOfProtein', context, ['protein', 'energyKcal'], of => {
     const energy = of('energyKcal', 'high')
     const share = energy > 0 ? (of('protein', 'low') * 4) / energy : 0
@@ -174,7 +205,13 @@ export const nutritional = {
   lowSugar: context => ceiling('lowSugar', 'sugars', context.rules.claims.lowSugar, context),
   sugarFree: context => {
     const rule = context.rules.claims.sugarFree
-    return ceiling('sugarFree', 'sugars', rule, context, rule?.noSugarIngredient ? sugarIngredients(context) : [])
+    return ceiling(
+      'sugarFree',
+      'sugars',
+      rule,
+      context,
+      rule ? [...(rule.noSugarIngredient ? sugarIngredients(context) : []), ...freeOfEnergy(rule, context)] : [],
+    )
   },
   sourceOfFibre: context => fibre('sourceOfFibre', context),
   highFibre: context => fibre('highFibre', context),

@@ -30,6 +30,8 @@ export const productFields = [
   'prices',
   'tax',
   'printNotices',
+  'glutenTest',
+  'translated',
 ] as const
 export type ProductField = (typeof productFields)[number]
 export const tickLists = ['claims', 'markets', 'highlighted'] as const

@@ -20,7 +20,7 @@ import { type FactsPanel, nutritionFacts } from './nutritionFacts'
 import { type NutritionTable, nutritionTable } from './nutritionTable'
 import { type Problem, problemsOf, sentence } from './problems'
 import { quidOf } from './quid'
-import type { Run } from './run'
+import { type Run, textOf } from './run'
 import { printedClaim, statementsOf, sweetenersByName } from './statements'
 
 export interface Declaration {
@@ -31,6 +31,8 @@ export interface Declaration {
   mayContain: string[]
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
+  /** The name and the list in the market's second language, as a person wrote them; null where none is asked or none is there. */
+  second: { name: string; ingredients: string } | null
   /** Stands with the name: "with sweetener(s)"; null where nothing is asked there. */
   byName: string | null
   /** May this be used at all? Raised for someone competent, and never answered here. */
@@ -107,6 +109,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
           .map(one => one!.id)
       : [],
   )
+  const ingredientRuns = ingredientList({ bill, workbook, rules, found, quid, starred })
   let problems: Problem[] | null = null
   const pieceGrams = product.netWeight / product.pieces
   const { perPiece, pieceWeight } = rules.words.table
@@ -117,7 +120,11 @@ export function declarationOf(context: DeclarationContext): Declaration {
   return {
     market: rules.market,
     name: product.legalName ?? product.name,
-    ingredients: ingredientList({ bill, workbook, rules, found, quid, starred }),
+    ingredients: ingredientRuns,
+    second:
+      rules.second && product.translated
+        ? { name: product.translated.name, ingredients: product.translated.ingredients }
+        : null,
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
     byName: sweetenersByName(context),
@@ -156,7 +163,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     },
     // worked out when they are looked at: a catalogue hardly looks
     get problems() {
-      problems ??= problemsOf(context, table, lacks, quid.problems, codes)
+      problems ??= problemsOf(context, table, lacks, quid.problems, codes, textOf(ingredientRuns))
       return problems
     },
   }

@@ -7,7 +7,7 @@ import { marketDifferences } from '../assess/differences'
 import { mentions } from '../ingredient/lexicon'
 import { rulesOf } from '../market/market'
 import { type AllergenCode, type AllergenStatus, allergenCodes, allergenStatuses } from '../model/allergen'
-import type { MarketCode } from '../model/market'
+import { type MarketCode, marketCodes } from '../model/market'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { textOf } from './run'
 
@@ -39,7 +39,7 @@ const thing = fc.record({
   statuses: fc.dictionary(fc.constantFrom<string>(...allergenCodes), status, { maxKeys: 5 }),
 })
 const things = fc.array(thing, { minLength: 1, maxLength: 7 })
-const markets = ['uk', 'eu', 'us'] as const
+const markets = marketCodes
 type Thing = (typeof things extends fc.Arbitrary<infer T> ? T : never)[number]
 
 function bookOf(given: readonly Thing[], change: Parameters<typeof sampleWorkbook>[2] = {}) {
@@ -59,12 +59,14 @@ const strongest = (given: readonly Thing[], code: AllergenCode): AllergenStatus 
 const labelled = (given: readonly Thing[], market: MarketCode) => {
   const rules = rulesOf(market)
   const { declaration } = assess(bookOf(given), 'cake', market)
-  const warning = declaration.statements.map(textOf).find(text => text.startsWith('May contain ')) ?? ''
+  const lead = rules.words.mayContain
+  const said = declaration.statements.map(textOf).find(text => text.startsWith(lead))
+  const warned = said?.slice(lead.length, -1).split(', ') ?? []
   const strong = [declaration.ingredients, ...declaration.statements]
     .flat()
     .filter(run => run.strong)
     .map(run => run.text)
-  return { rules, declaration, warning, strong }
+  return { rules, declaration, warned, strong }
 }
 
 describe('every label', () => {
@@ -85,8 +87,7 @@ describe('every label', () => {
   it('warns of whatever may be in it, and of nothing that is', () =>
     fc.assert(
       fc.property(things, fc.constantFrom(...markets), (given, market) => {
-        const { rules, warning } = labelled(given, market)
-        const warned = warning.replace(/^May contain |\.$/g, '').split(', ')
+        const { rules, warned } = labelled(given, market)
         for (const code of declaredCodes(rules)) {
           const strongestOf = strongest(given, code)
           if (strongestOf === 'mayContain') expect(warned, code).toContain(labelNameOf(code, rules))

@@ -17,6 +17,8 @@ import { joined, plain, type Run, strong, textOf } from './run'
 interface Entry {
   runs: Run[]
   grams: number
+  /** A sugar, or what sweetens like one. */
+  sugar?: boolean
 }
 
 /** The name as printed: the label name, else the larder's without a trailing remark ("damsons, stoned" is "damsons"). */
@@ -30,6 +32,8 @@ export function compositionText(
   functionClasses = true,
   /** Shares as the supplier gives them: to read, never on a label, where a share stands on another base. */
   shares = true,
+  /** A class with the numbers of its additives: "thickener (415)", where they are known. */
+  numbers = false,
 ): string {
   const pieces: string[] = []
   for (let at = 0; at < components.length; ) {
@@ -41,20 +45,26 @@ export function compositionText(
       components[at + same.length]?.functionClass === first.functionClass
     )
       same.push(components[at + same.length]!)
-    const names = same.map(one => componentText(one, functionClasses, shares)).join(', ')
+    const numbered = numbers && functionClasses && same.every(one => one.functionClass && one.eNumber)
+    const names = same
+      .map(one => (numbered ? numberOf(one.eNumber!) : componentText(one, functionClasses, shares, numbers)))
+      .join(', ')
     const plural =
       same.length > 1 && first.functionClass && !first.functionClass.endsWith('s')
         ? `${first.functionClass}s`
         : first.functionClass
-    pieces.push(plural && functionClasses ? `${plural}: ${names}` : names)
+    pieces.push(!plural || !functionClasses ? names : numbered ? `${plural} (${names})` : `${plural}: ${names}`)
     at += same.length
   }
   return pieces.join(', ')
 }
-const componentText = (component: Component, functionClasses: boolean, shares: boolean): string => {
+/** "415" of E415. */
+const numberOf = (eNumber: string): string => eNumber.replace(/^E[ -]?/i, '')
+
+const componentText = (component: Component, functionClasses: boolean, shares: boolean, numbers: boolean): string => {
   const share = component.percent === undefined || !shares ? '' : ` (${component.percent} %)`
   const inside = component.components?.length
-    ? ` (${compositionText(component.components, functionClasses, shares)})`
+    ? ` (${compositionText(component.components, functionClasses, shares, numbers)})`
     : ''
   return `${component.name}${share}${inside}`
 }
@@ -149,15 +159,31 @@ function entriesOf(
       entries.push({ grams, runs: joined([[plain(`${name}${share ? ` ${share}` : ''} (`)], list, [plain(')')]]) })
     } else {
       const share = group.map(({ line }) => context.quid.shares.get(line.ingredient)).find(Boolean)
-      entries.push({ grams, runs: entryRuns(ingredient, codes, share, context) })
+      entries.push({ grams, runs: entryRuns(ingredient, codes, share, context), sugar: isSugar(ingredient) })
     }
   }
   // alike to a part in a billion is alike: a batch of another size must not turn two rows about
   const alike = (a: number, b: number) => Math.abs(a - b) <= Math.max(a, b) * 1e-9
-  return entries.sort((a, b) =>
-    alike(a.grams, b.grams) ? (textOf(a.runs) < textOf(b.runs) ? -1 : 1) : b.grams - a.grams,
+  const byWeight = (all: Entry[]) =>
+    all.sort((a, b) => (alike(a.grams, b.grams) ? (textOf(a.runs) < textOf(b.runs) ? -1 : 1) : b.grams - a.grams))
+  const { sugarsTogether } = rules.list
+  const sugars = sugarsTogether === null ? [] : byWeight(entries.filter(one => one.sugar))
+  if (sugars.length === 0) return byWeight(entries)
+  const list = joined(
+    sugars.map(one => one.runs),
+    ', ',
   )
+  return byWeight([
+    ...entries.filter(one => !one.sugar),
+    {
+      grams: sugars.reduce((sum, one) => sum + one.grams, 0),
+      runs: joined([[plain(`${sugarsTogether} (`)], list, [plain(')')]]),
+    },
+  ])
 }
+
+const sugarKinds = new Set<string>(['sugar', 'syrup', 'juiceConcentrate', 'rareSugar'])
+const isSugar = ({ traits }: Ingredient): boolean => traits.sweetening?.some(kind => sugarKinds.has(kind)) ?? false
 
 /** For each bill line what it contains, or is named after while nobody has settled it: emphasised either way. */
 function codesByLine({ found, rules }: ListContext): ReadonlyMap<number, AllergenCode[]> {
@@ -178,11 +204,21 @@ function entryRuns(
   share: string | undefined,
   { rules, starred }: ListContext,
 ): Run[] {
-  const { emphasised: inBold, functionClasses } = rules.list
-  const additive = ingredient.functionClass && functionClasses ? `${ingredient.functionClass}: ` : ''
-  const name = emphasised(`${additive}${namedIn(rules.words, printedName(ingredient))}`, codes)
+  const { emphasised: inBold, functionClasses, additiveNumbers } = rules.list
+  const { functionClass, eNumber } = ingredient
+  const ownName = namedIn(rules.words, printedName(ingredient))
+  const printed =
+    !functionClass || !functionClasses
+      ? ownName
+      : additiveNumbers && eNumber
+        ? `${functionClass} (${numberOf(eNumber)})`
+        : `${functionClass}: ${ownName}`
+  const name = emphasised(printed, codes)
   const list = ingredient.composition?.length
-    ? emphasised(namedIn(rules.words, compositionText(ingredient.composition, functionClasses, false)), codes)
+    ? emphasised(
+        namedIn(rules.words, compositionText(ingredient.composition, functionClasses, false, additiveNumbers)),
+        codes,
+      )
     : null
   const unsaid = [...codes].filter(code => !name.said.has(code) && !list?.said.has(code))
   const percent = share === undefined ? [] : [plain(` (${share})`)]

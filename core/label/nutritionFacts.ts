@@ -71,14 +71,15 @@ export function nutritionFacts(
     }
     const printed = (value: number) => `${roundNutrient(rules.market, nutrient, value)}${unitOf(nutrient)}`
     if (optional && amount === 0) continue
-    const percent = percentOfDaily(rules, nutrient, amount)
+    const perGrams = (grams: number) => (other: Rounded) => amountOf(other, per100g, grams)
+    const percent = percentOfDaily(rules, nutrient, amount, perGrams(serving.grams))
     const row: TableRow = { nutrient, label, indent, perServing: printed(amount) }
     if (minor) row.minor = true
     if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}%`
     if (serving.second) {
       const whole = amountOf(nutrient, per100g, serving.second.grams)!
       row.perUnit = printed(whole)
-      const wholePercent = percentOfDaily(rules, nutrient, whole)
+      const wholePercent = percentOfDaily(rules, nutrient, whole, perGrams(serving.second.grams))
       if (row.percent !== undefined) row.unitPercent = `${wholePercent}%`
     }
     if (inside) {

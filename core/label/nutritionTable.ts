@@ -36,12 +36,14 @@ function cell(rules: RulePack, nutrient: string, values: NutrientTable): string 
   const { market } = rules
   if (nutrient === 'energyKj') {
     if (!values.energyKj || !values.energyKcal) return null
+    if (rules.table.energy === 'kj') return `${roundNutrient(market, 'energyKj', values.energyKj.value)} kJ`
     return `${roundNutrient(market, 'energyKj', values.energyKj.value)} kJ / ${roundNutrient(market, 'energyKcal', values.energyKcal.value)} kcal`
   }
   if (nutrient === 'salt')
     return values.sodiumMg ? `${roundNutrient(market, 'salt', saltOf(values.sodiumMg.value))} g` : null
   const range = values[nutrient as NutrientCode]
-  return range ? `${roundNutrient(market, nutrient as NutrientCode, range.value)} g` : null
+  const unit = nutrient.endsWith('Mg') ? 'mg' : 'g'
+  return range ? `${roundNutrient(market, nutrient as NutrientCode, range.value)} ${unit}` : null
 }
 
 /** EU and UK: Annex XV, per 100 g and per piece. An optional row appears where it is known. */

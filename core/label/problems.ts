@@ -54,6 +54,8 @@ export function problemsOf(
   lacks: readonly Lack[],
   quidProblems: Problem[],
   codes: readonly AllergenCode[],
+  /** The ingredient list as it is printed. */
+  list: string,
 ): Problem[] {
   const { product, recipe, bill, workbook, found, claims, rules } = context
   const problems: Problem[] = []
@@ -248,6 +250,19 @@ export function problemsOf(
       what: 'There is no date mark and no storage advice.',
       mend: 'Say how long it keeps and how. A use-by date needs someone competent, and often a test.',
     })
+  if (rules.second) {
+    const { name, unwritten, cite } = rules.second
+    if (!product.translated)
+      problems.push({
+        what: `The label must stand in ${name} too (${cite}), and nobody has put ${unwritten} into it.`,
+        mend: `Have them translated, and enter them under About.`,
+      })
+    else if (product.translated.of !== list)
+      problems.push({
+        what: `The list in ${name} was written for another list than the one printed now.`,
+        mend: 'Have it read again by whoever translated it, under About.',
+      })
+  }
   if (!product.markets.includes(rules.market))
     problems.push({
       what: `${product.name} is not put down for sale in this market (${rules.title}).`,

@@ -36,12 +36,26 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
   const statements: Run[][] = []
   if (rules.containsStatement && contains.length > 0) {
     // the word is marked wherever it stands
-    const named = names(contains).map(run =>
-      starred.size > 0 && run.text === labelNameOf('wheat', rules) ? { ...run, text: `${run.text}*` } : run,
+    const summary = [
+      ...new Set(contains.flatMap(code => rules.allergens.summaryNames[code] ?? [labelNameOf(code, rules)])),
+    ]
+    const named = joined(
+      summary.map(name => [strong(starred.size > 0 && name === labelNameOf('wheat', rules) ? `${name}*` : name)]),
+      ', ',
     )
     statements.push(joined([[strong(rules.containsStatement.lead)], named, [plain('.')]]))
   }
   if (mayContain.length > 0) statements.push(joined([[plain(rules.words.mayContain)], names(mayContain), [plain('.')]]))
+  if (rules.second) {
+    const { labelNames, contains: lead, mayContain: warning } = rules.second
+    const inSecond = (codes: readonly AllergenCode[]) =>
+      joined(
+        codes.map(code => [strong(labelNames[code] ?? labelNameOf(code, rules))]),
+        ', ',
+      )
+    if (contains.length > 0) statements.push(joined([[strong(lead)], inSecond(contains), [plain('.')]]))
+    if (mayContain.length > 0) statements.push(joined([[plain(warning)], inSecond(mayContain), [plain('.')]]))
+  }
   for (const text of quid) statements.push([plain(text)])
   for (const one of servedBeside(context.bill, context.workbook).filter(one => one.goesAlong)) {
     const declared = (codes: readonly AllergenCode[]) => codes.filter(code => declaredCodes(rules).includes(code))
@@ -144,11 +158,26 @@ export function sweetenersByName(context: DeclarationContext): string | null {
   return sweetener ? (sugar ? sweeteners.withSugar : sweeteners.alone) : null
 }
 
+/** What is high in it by the market's front-of-pack rule: per serving, or per reference amount where that is more. */
+function frontSymbol({ rules, product, nutrition }: DeclarationContext): string[] {
+  const rule = rules.statements.frontSymbol
+  const serving = servingOf(rules, product)
+  if (!rule || 'unknown' in serving) return []
+  const reference = referenceAmountOf(rules, product)
+  const grams = Math.max(serving.grams, reference ?? 0)
+  const limit = reference !== null && reference <= rule.small.reference ? rule.small.percent : rule.percent
+  const high = rule.of.filter(({ nutrient, day }) => {
+    const value = nutrition.per100g[nutrient]?.value
+    return value !== undefined && atMost(limit, (value * grams) / day)
+  })
+  return high.length === 0 ? [] : [filled(rule.text, { nutrients: high.map(one => one.name).join(', ') })]
+}
+
 /** What follows from what is in the food: polyols, aspartame, certain colours. */
 function byContent(context: DeclarationContext): string[] {
   const { nutrition, rules } = context
   const texts = sweetenersIn(context).ingredients.flatMap(classedTexts)
-  const said: string[] = []
+  const said: string[] = [...frontSymbol(context)]
   const { laxative, phenylalanine, colours } = rules.statements
   if (laxative && (nutrition.per100g.polyols?.value ?? 0) > laxative.polyolsOverPercent) said.push(laxative.text)
   if (phenylalanine?.each.some(one => namesAdditive(texts, one))) said.push(phenylalanine.text)

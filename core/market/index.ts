@@ -1,6 +1,6 @@
 // The rules of each place of sale.
 export { percentOfDaily } from './dailyValue'
-export { firstMarketOf, isServed, marketsServed, rulesOf } from './market'
+export { firstMarketOf, marketsServed, rulesOf } from './market'
 export { roundNutrient } from './roundNutrient'
 export type { LetterRules, RulePack, Words } from './rulePack'
 export { referenceAmountOf, type Serving, servingOf, servingsPerContainer } from './serving'

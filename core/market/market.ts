@@ -1,26 +1,21 @@
-// The rule packs there are. A market without one is named, and nothing is judged there: never by another's rules.
+// The rule packs: one a market, and none judged by another's.
 import { type MarketCode, marketCodes } from '../model/market'
+import { anz } from './anz'
+import { ca } from './ca'
 import { eu } from './eu'
 import type { RulePack } from './rulePack'
 import { uk } from './uk'
 import { us } from './us'
 
-const packs: Partial<Record<MarketCode, RulePack>> = { uk, eu, us }
+const packs: Record<MarketCode, RulePack> = { uk, eu, us, ca, anz }
 
 /** Markets a whole label can be made for, in the order they are offered; the first stands where none is chosen. */
-export const marketsServed: readonly MarketCode[] = marketCodes.filter(code => packs[code] !== undefined)
-export const isServed = (market: MarketCode): boolean => packs[market] !== undefined
+export const marketsServed: readonly MarketCode[] = marketCodes
 
-/** The rules of a market. Throws RangeError for one without a rule pack yet: nothing is judged by another's rules. */
-export function rulesOf(market: MarketCode): RulePack {
-  const pack = packs[market]
-  if (!pack) throw new RangeError(`There is no rule pack for “${market}” yet.`)
-  return pack
-}
+export const rulesOf = (market: MarketCode): RulePack => packs[market]
 
 /**
- * Where a product is judged when one market must stand for all: the first it is sold in that has rules here, else the first
- * that has any.
+ * Where a product is judged when one market must stand for all: the first it is sold in, else the first there is.
  */
 export const firstMarketOf = ({ markets }: { markets: readonly MarketCode[] }): MarketCode =>
-  markets.find(isServed) ?? marketsServed[0]!
+  markets[0] ?? marketsServed[0]!

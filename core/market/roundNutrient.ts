@@ -10,6 +10,16 @@ const falls = (value: number, step: RoundingStep): boolean => {
   return true
 }
 
+/** The step at which a value keeps so many figures: 0.01 for 1.23, 1 for 123, 10 for 1234. */
+const figuresOf = (value: number, figures: number): number =>
+  value === 0 ? 0 : 10 ** (Math.floor(Math.log10(value)) + 1 - figures)
+
+/** Rounded to so many figures, and no finer than `nearest`; what rounding lifts to one figure more loses one behind. */
+function inFigures(value: number, figures: number, nearest: number): string {
+  const stepOf = (of: number) => Math.max(nearest, figuresOf(of, figures))
+  return toNearest(value, stepOf(Number(toNearest(value, stepOf(value)))))
+}
+
 /**
  * `value` in the nutrient's unit (g, mg, mcg, kJ or kcal; salt in g), rounded for printing: "0", "< 0.5", "2.5", "12".
  * A value that rounding lifts over an edge is printed as on the far side of it: 9.96 g of fat is "10".
@@ -22,7 +32,9 @@ export function roundNutrient(market: MarketCode, nutrient: Rounded, value: numb
   for (const [at, step] of steps.entries()) {
     if (!falls(value, step)) continue
     if (step.print !== undefined) return value === 0 ? '0' : step.print
-    const printed = toNearest(value, step.nearest ?? 1)
+    const printed = step.significant
+      ? inFigures(value, step.significant, step.nearest ?? 0)
+      : toNearest(value, step.nearest ?? 1)
     const next = steps[at + 1]
     if (next?.nearest !== undefined && !falls(Number(printed), step)) return shown(toNearest(value, next.nearest))
     return shown(printed)

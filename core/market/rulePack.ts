@@ -13,6 +13,8 @@ export interface RoundingStep {
   /** Printed as is, e.g. "< 0.5". `0` stays "0" when the value is exactly nothing. */
   print?: string
   nearest?: number
+  /** Of what is printed, at most so many figures count. */
+  significant?: number
 }
 /** `totalCarbohydrate` is available carbohydrate and fibre together, as the US and Canada count it. */
 export type Rounded = NutrientCode | 'salt' | 'totalCarbohydrate'
@@ -74,6 +76,8 @@ export interface DailyValues {
   values: Partial<Record<Rounded, number>>
   /** Have a value, yet no per cent is printed. */
   unprinted: Rounded[]
+  /** Counted together as one per cent, printed on the row of `on`. */
+  together: { nutrients: Rounded[]; value: number; on: Rounded } | null
   /** Rounded by steps: printed as 0 under `zeroUnder`; else to the step of the first `upTo` it is not over. */
   stepped: { nutrients: Rounded[]; zeroUnder: number; steps: { upTo: number | null; step: number }[] }
 }
@@ -83,6 +87,8 @@ export interface TableRule {
   kind: 'typicalValues' | 'nutritionFacts'
   /** `minor`: vitamins and minerals, set apart at the foot. `inside`: the amount stands in the label, where `{amount}` is. */
   rows: { nutrient: Rounded; label: string; indent: number; optional?: true; minor?: true; inside?: true }[]
+  /** Energy in kJ alone, or in kcal too, in a table of typical values. */
+  energy: 'kj' | 'kjAndKcal'
   /** What carbohydrate means here, in words. */
   carbohydrate: string
   daily: DailyValues | null
@@ -119,6 +125,18 @@ export interface StatementRules {
   refused: { eNumber: string; names: string[]; cite: string }[]
   /** Whether these may be used is asked, never answered: all of a class of additives, or by their names. */
   authorisation: { what: string; className?: string; names: string[]; cite: string }[]
+  /**
+   * A symbol on the front: where a serving, or the reference amount if that is more, holds at least this per cent of a day; another
+   * per cent where the reference amount is small.
+   */
+  frontSymbol: {
+    of: { nutrient: NutrientCode; day: number; name: string }[]
+    percent: number
+    small: { reference: number; percent: number }
+    /** `{nutrients}` stands for those that are high. */
+    text: string
+    cite: string
+  } | null
   /** Stands on a gluten-free food whose wheat had its gluten taken out. */
   processedWheat: { text: string; cite: string } | null
 }
@@ -186,6 +204,8 @@ export interface RulePack {
   allergens: {
     groups: AllergenGroup[]
     labelNames: Partial<Record<AllergenCode, string>>
+    /** What a statement of all of them at once says instead, each name once: a cereal and its gluten, say. */
+    summaryNames: Partial<Record<AllergenCode, string[]>>
     /** Derivatives that need not be declared as the allergen they are made from. */
     exempt: ExemptKind[]
     /** mg of SO2 per kg of finished food: declared above it, or (`from`) from it on. */
@@ -204,6 +224,8 @@ export interface RulePack {
     below: boolean
     oats: 'speciallyProduced' | 'withFigure' | 'never'
     removedWheat: 'withTest' | 'never'
+    /** No sum of figures shows it: only a test of the finished food, with nothing found. */
+    testOfFood: boolean
     cite: string
   }
   energy: { kj: EnergyFactors; kcal: EnergyFactors; cite: string }
@@ -232,12 +254,28 @@ export interface RulePack {
     emphasised: boolean
     /** Additives stand behind their class: "raising agents: …". */
     functionClasses: boolean
+    /** … and then their number instead of their name: "thickener (415)". */
+    additiveNumbers: boolean
+    /** Every sugar and what sweetens like one stands together behind this word, placed by their sum; null where each stands alone. */
+    sugarsTogether: string | null
     /** Named in the list, though not among the allergens of a summary. */
     alsoNamed: AllergenCode[]
     cite: string
   }
   /** Begins the statement that names every allergen at once; null where none stands beside a list. */
   containsStatement: { lead: string; cite: string } | null
+  /** Whatever the label must say must stand in this language too; null where one is enough. */
+  second: {
+    language: string
+    /** What the language is called. */
+    name: string
+    contains: string
+    mayContain: string
+    labelNames: Partial<Record<AllergenCode, string>>
+    /** What nobody but a person can put into that language, in the middle of a sentence. */
+    unwritten: string
+    cite: string
+  } | null
   /** The share of what is in the name must be said; `overWhole` where shares pass 100 %: `{n}` grams of `{name}`; `ofPart` of one that the list merges. */
   quid: { asked: boolean; overWhole: string; ofPart: string; cite: string }
   statements: StatementRules
@@ -251,8 +289,10 @@ export interface RulePack {
 /** A limit for a nutrition claim: in g per 100 g, or per reference amount; `below`: less than it, not at most. */
 export interface Limit {
   grams: number
-  per: '100g' | 'reference'
+  per: '100g' | 'reference' | 'serving'
   below?: true
+  /** It must hold per labelled serving as well. */
+  perServingToo?: boolean
   /** Where the reference amount is 30 g or less, it must hold per 50 g too. */
   smallReferenceToo?: true
   cite: string
@@ -261,13 +301,13 @@ export interface ClaimRules {
   /** Null: this market has no such claim, so it cannot be printed. */
   lowFat: Limit | null
   lowSugar: Limit | null
-  /** `perServingToo`: it must hold per labelled serving as well. */
-  sugarFree: (Limit & { noSugarIngredient: boolean; perServingToo: boolean }) | null
+  /** `kcalBelow`: only on a food that is free of energy too: under so many kcal per the same amount. */
+  sugarFree: (Limit & { noSugarIngredient: boolean; kcalBelow?: number }) | null
   /** At least: g per 100 g or per reference, or g per 100 kcal where given. */
   sourceOfFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
   highFibre: { grams: number; per: Limit['per']; per100kcal?: number; cite: string } | null
   /** Least share of the energy that is protein; null where the claim rests on more than arithmetic. */
-  sourceOfProtein: { share: number; cite: string } | null
+  sourceOfProtein: { share: number; cite: string } | { gramsPerServing: number; cite: string } | null
   /** Kinds of sweetening that count as added sugars. */
   addedSugars: { kinds: ('sugar' | 'syrup' | 'juiceConcentrate' | 'rareSugar')[]; cite: string }
   /** Beside a fibre claim on a food with more fat than this per reference amount; `{fat}` as the table prints it. */

@@ -4,11 +4,3 @@ import { z } from 'zod'
 export const marketCodes = ['uk', 'eu', 'us', 'ca', 'anz'] as const
 export const MarketCode = z.enum(marketCodes)
 export type MarketCode = z.infer<typeof MarketCode>
-
-export const marketName: Record<MarketCode, string> = {
-  uk: 'United Kingdom',
-  eu: 'European Union',
-  us: 'United States',
-  ca: 'Canada',
-  anz: 'Australia and New Zealand',
-}

@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { ClaimCode } from './claim'
 import { Losses, Packing, Prices, Pricing } from './costing'
+import { Evidence } from './evidence'
 import { MarketCode } from './market'
 
 /** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
@@ -55,6 +56,17 @@ export const Product = z.object({
   tax: z.partialRecord(MarketCode, z.string().max(80)).exactOptional(),
   /** Are the house’s own notes on its claims printed too? Told to customers otherwise, and not printed. */
   printNotices: z.boolean().exactOptional(),
+  /** A test of the finished food in which no gluten was found; what its method finds from, in mg/kg. */
+  glutenTest: z
+    .object({
+      findsFromMgPerKg: z.number('Say from how much on the test finds gluten, in mg/kg.').positive().max(100),
+      evidence: Evidence,
+    })
+    .exactOptional(),
+  /** What a second language needs of a person: the name and the list, and which list it puts into that language. */
+  translated: z
+    .object({ name: z.string().max(300), ingredients: z.string().max(20_000), of: z.string().max(20_000) })
+    .exactOptional(),
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),
   keeps: z

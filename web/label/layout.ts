@@ -61,6 +61,12 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
     paragraph([{ text: declaration.name, strong: true }], declaration.byName ? 0.1 : 0.3, 1.25),
     ...(declaration.byName ? [paragraph(plain(declaration.byName), 0.3)] : []),
     paragraph([...plain(words.ingredients), ...declaration.ingredients, { text: '.' }]),
+    ...(declaration.second
+      ? [
+          paragraph([{ text: declaration.second.name, strong: true }], 0.2),
+          paragraph(plain(`${declaration.second.ingredients.replace(/\.$/, '')}.`)),
+        ]
+      : []),
     ...declaration.statements.map(statement => paragraph(statement)),
     ...(particulars.operator ? [paragraph(plain(particulars.operator))] : []),
   ]

@@ -19,6 +19,7 @@ export const rules = {
   sugars: europeanSugars,
   list: europeanList,
   containsStatement: null,
+  second: null,
   quid: europeanQuid,
   prices: { withTax: true },
   claims: europeanClaims,

@@ -35,6 +35,7 @@ export const europeanAllergens: RulePack['allergens'] = {
     pistachio: 'pistachio nuts',
     macadamia: 'macadamia nuts',
   },
+  summaryNames: {},
   sulphites: { mgPerKg: 10, from: false, cite: 'Regulation (EU) 1169/2011, Annex II(12)' },
   // Annex II, each point's own exceptions
   exempt: [
@@ -69,6 +70,7 @@ export const europeanGluten: RulePack['gluten'] = {
   below: false,
   oats: 'speciallyProduced',
   removedWheat: 'withTest',
+  testOfFood: false,
   cite: 'Regulation (EU) 828/2014; Codex Stan 118-1979',
 }
 
@@ -106,6 +108,8 @@ export const europeanList: RulePack['list'] = {
   minorShare: 0.02,
   emphasised: true,
   functionClasses: true,
+  additiveNumbers: false,
+  sugarsTogether: null,
   alsoNamed: [],
   cite: 'Regulation (EU) 1169/2011, Art. 18, 21 and Annex VII',
 }

@@ -36,5 +36,6 @@ export const europeanStatements: StatementRules = {
       cite: 'Regulation (EU) 2015/2283',
     },
   ],
+  frontSymbol: null,
   processedWheat: null,
 }

@@ -28,6 +28,7 @@ export const europeanRounding: RulePack['rounding'] = {
 export const europeanTable: TableRule = {
   kind: 'typicalValues',
   cite: 'Regulation (EU) 1169/2011, Annex XV',
+  energy: 'kjAndKcal',
   carbohydrate: 'available, fibre beside it',
   rows: [
     { nutrient: 'energyKj', label: 'Energy', indent: 0 },

@@ -43,6 +43,7 @@ const allergens: RulePack['allergens'] = {
     crustaceans: 'crustacean shellfish',
     sulphites: 'sulfites',
   },
+  summaryNames: {},
   sulphites: { mgPerKg: 10, from: true, cite: '21 CFR 101.100(a)(4)' },
   // FD&C Act 201(qq)(2)
   exempt: [{ codes: ['soy', 'peanut', 'sesame'], what: 'highly refined oil', named: ['refined oil'] }],
@@ -120,7 +121,14 @@ export const rules = {
   allergens,
   nuts: [...treeNuts, 'peanut'] satisfies AllergenCode[],
   // oats and other non-gluten grains are allowed if the food is under 20 ppm; processed wheat too
-  gluten: { atMostMgPerKg: 20, below: true, oats: 'withFigure', removedWheat: 'withTest', cite: '21 CFR 101.91' },
+  gluten: {
+    atMostMgPerKg: 20,
+    below: true,
+    oats: 'withFigure',
+    removedWheat: 'withTest',
+    testOfFood: false,
+    cite: '21 CFR 101.91',
+  },
   energy: { kj: inKj(kcal), kcal, cite: '21 CFR 101.9(c)(1)' },
   sugars: { withAllulose: false, cite: 'FDA guidance on allulose, October 2020' } satisfies RulePack['sugars'],
   list: {
@@ -131,10 +139,13 @@ export const rules = {
     minorShare: 0.02,
     emphasised: false,
     functionClasses: false,
+    additiveNumbers: false,
+    sugarsTogether: null,
     // 21 CFR 101.100(a)(4): sulfites of 10 ppm or more
     alsoNamed: ['sulphites'] satisfies AllergenCode[],
     cite: '21 CFR 101.4(a) and (b)',
   },
+  second: null,
   containsStatement: { lead: 'Contains: ', cite: 'FD&C Act 403(w)' },
   quid: {
     asked: false,

@@ -20,6 +20,7 @@ export const statements: StatementRules = {
     },
     { what: 'colour', className: 'colour', names: [], cite: '21 CFR parts 73 and 74' },
   ],
+  frontSymbol: null,
   processedWheat: {
     text: '*The wheat has been processed to allow this food to meet the Food and Drug Administration (FDA) requirements for gluten-free foods.',
     cite: '21 CFR 101.91(b)(3)',

@@ -26,6 +26,7 @@ export const rounding: RulePack['rounding'] = {
 export const table: TableRule = {
   kind: 'nutritionFacts',
   cite: '21 CFR 101.9(c) and (d)',
+  energy: 'kjAndKcal',
   carbohydrate: 'total, with fibre',
   rows: [
     { nutrient: 'energyKcal', label: 'Calories', indent: 0 },
@@ -63,6 +64,7 @@ export const table: TableRule = {
       potassiumMg: 4700,
     },
     unprinted: ['protein'],
+    together: null,
     stepped: {
       nutrients: ['vitaminDMcg', 'calciumMg', 'ironMg', 'potassiumMg'],
       zeroUnder: 2,

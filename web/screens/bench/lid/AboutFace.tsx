@@ -1,8 +1,8 @@
 // The lid's product: its name, weight, keeping, claims and markets. Every key and tick moves the bench at once.
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
-import { isServed, marketsServed, rulesOf } from '@fair-tin/core/market'
-import { type ClaimCode, claimName, marketName, namedClaims, productCategories } from '@fair-tin/core/model'
+import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { type ClaimCode, claimName, namedClaims, productCategories } from '@fair-tin/core/model'
 import { usualBakeLoss } from '@fair-tin/core/recipe'
 import { percent } from '@fair-tin/core/words'
 import { Choose } from '../../../ui/Choose'
@@ -10,6 +10,7 @@ import { TypedField } from '../typed/TypedField'
 import type { Reads } from '../typed/useTyped'
 import type { LidProps } from './faces'
 import { MakingGives, number } from './Gives'
+import { OtherMarkets } from './OtherMarkets'
 import { putField, readField } from './productEdit'
 
 export function AboutFace({ assessment, workbook, product, recipe, ingredients, hands, pieceName }: LidProps) {
@@ -200,16 +201,11 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
       />
       <Boxes
         title="Sold in"
-        options={[
-          ...marketsServed.map(value => ({ value, label: rulesOf(value).title })),
-          // put down before its rules are here: it can be seen, and taken off
-          ...product.markets
-            .filter(market => !isServed(market))
-            .map(value => ({ value, label: `${marketName[value]} (its rules are not here yet)` })),
-        ]}
+        options={marketsServed.map(value => ({ value, label: rulesOf(value).title }))}
         chosen={product.markets}
         onTick={(item, to) => tick('markets', item, to)}
       />
+      <OtherMarkets product={product} workbook={workbook} hands={hands} />
     </>
   )
 }

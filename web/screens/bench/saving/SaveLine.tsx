@@ -106,6 +106,8 @@ const productFieldName: Record<ProductField, string> = {
   prices: 'A price in force',
   tax: 'The tax',
   printNotices: 'What is printed of our notes',
+  glutenTest: 'The test of the finished food',
+  translated: 'What stands in a second language',
 }
 /** What a change is about, as far as it can be told from what was sent. */
 const fieldOf = (edit: { kind?: unknown; field?: unknown } | null): string | undefined =>

@@ -1,0 +1,25 @@
+// Australia and New Zealand: the whole pack.
+import type { RulePack } from '../rulePack'
+import { letters } from './letters'
+import { rules } from './rules'
+import { serving } from './serving'
+import { statements } from './statements'
+import { referenceIntake, rounding, table } from './table'
+import { words } from './words'
+
+export const anz: RulePack = {
+  market: 'anz',
+  title: 'Australia and New Zealand',
+  version: 1,
+  asOf: '2026-11-26',
+  language: 'en-AU',
+  caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
+  ...rules,
+  serving,
+  table,
+  rounding,
+  referenceIntake,
+  statements,
+  words,
+  letters,
+}

@@ -1,0 +1,25 @@
+// Canada: the whole pack.
+import type { RulePack } from '../rulePack'
+import { letters } from './letters'
+import { rules } from './rules'
+import { serving } from './serving'
+import { statements } from './statements'
+import { referenceIntake, rounding, table } from './table'
+import { words } from './words'
+
+export const ca: RulePack = {
+  market: 'ca',
+  title: 'Canada',
+  version: 1,
+  asOf: '2026-11-26',
+  language: 'en-CA',
+  caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
+  ...rules,
+  serving,
+  table,
+  rounding,
+  referenceIntake,
+  statements,
+  words,
+  letters,
+}

@@ -1,0 +1,71 @@
+// The nutrition facts table in both languages: rows, rounding, daily values (FDR B.01.401 and its tables, 2016), from memory.
+import type { RoundingStep, RulePack, TableRule } from '../rulePack'
+
+const fat: RoundingStep[] = [{ below: 0.5, nearest: 0.1 }, { atMost: 5, nearest: 0.5 }, { nearest: 1 }]
+const grams: RoundingStep[] = [{ below: 0.5, print: '0' }, { nearest: 1 }]
+const minerals: RoundingStep[] = [{ below: 50, nearest: 10 }, { below: 250, nearest: 25 }, { nearest: 50 }]
+
+export const rounding: RulePack['rounding'] = {
+  cite: 'FDR B.01.401, table, column 4',
+  how: 'by steps, per serving',
+  trimmed: true,
+  rules: {
+    energyKcal: [{ below: 5, nearest: 1 }, { atMost: 50, nearest: 5 }, { nearest: 10 }],
+    fat,
+    saturates: fat,
+    trans: fat,
+    cholesterolMg: [{ nearest: 5 }],
+    sodiumMg: [{ below: 5, nearest: 1 }, { atMost: 140, nearest: 5 }, { nearest: 10 }],
+    protein: [{ below: 0.5, nearest: 0.1 }, { nearest: 1 }],
+    potassiumMg: minerals,
+    calciumMg: minerals,
+    ironMg: [{ below: 0.5, nearest: 0.1 }, { below: 2.5, nearest: 0.25 }, { nearest: 0.5 }],
+  },
+  otherwise: grams,
+}
+
+export const table: TableRule = {
+  kind: 'nutritionFacts',
+  cite: 'FDR B.01.401',
+  energy: 'kjAndKcal',
+  carbohydrate: 'total, with fibre',
+  rows: [
+    { nutrient: 'energyKcal', label: 'Calories', indent: 0 },
+    { nutrient: 'fat', label: 'Fat / Lipides', indent: 0 },
+    { nutrient: 'saturates', label: 'Saturated / saturés', indent: 1 },
+    { nutrient: 'trans', label: '+ Trans / trans', indent: 1 },
+    { nutrient: 'totalCarbohydrate', label: 'Carbohydrate / Glucides', indent: 0 },
+    { nutrient: 'fibre', label: 'Fibre / Fibres', indent: 1 },
+    { nutrient: 'sugars', label: 'Sugars / Sucres', indent: 1 },
+    { nutrient: 'polyols', label: 'Sugar alcohols / Polyalcools', indent: 1, optional: true },
+    { nutrient: 'protein', label: 'Protein / Protéines', indent: 0 },
+    { nutrient: 'cholesterolMg', label: 'Cholesterol / Cholestérol', indent: 0 },
+    { nutrient: 'sodiumMg', label: 'Sodium', indent: 0 },
+    { nutrient: 'potassiumMg', label: 'Potassium', indent: 0, minor: true },
+    { nutrient: 'calciumMg', label: 'Calcium', indent: 0, minor: true },
+    { nutrient: 'ironMg', label: 'Iron / Fer', indent: 0, minor: true },
+  ],
+  daily: {
+    values: { fat: 75, fibre: 28, sugars: 100, sodiumMg: 2300, potassiumMg: 3400, calciumMg: 1300, ironMg: 18 },
+    unprinted: [],
+    // saturated and trans fat are one per cent
+    together: { nutrients: ['saturates', 'trans'], value: 20, on: 'saturates' },
+    // less sure: every per cent to the nearest whole
+    stepped: { nutrients: [], zeroUnder: 0, steps: [{ upTo: null, step: 1 }] },
+  },
+  panel: {
+    title: 'Nutrition Facts / Valeur nutritive',
+    perContainerOne: '{n} serving per container / portion par contenant',
+    perContainer: '{n} servings per container / portions par contenant',
+    servingSize: 'Per / pour',
+    amountPerServing: 'Amount / Teneur',
+    perServing: 'Per serving / par portion',
+    perUnit: 'Per / par {unit}',
+    perPack: 'Per container / par contenant',
+    energy: 'Calories',
+    percentHead: '% Daily Value* / % valeur quotidienne*',
+    footnote: '*5% or less is a little, 15% or more is a lot / *5 % ou moins c’est peu, 15 % ou plus c’est beaucoup',
+  },
+}
+
+export const referenceIntake = null
