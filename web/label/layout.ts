@@ -31,6 +31,7 @@ export const labelSizes: readonly LabelSize[] = [
   { width: 100, height: 70 },
   { width: 100, height: 100 },
   { width: 100, height: 150 },
+  { width: 150, height: 150 },
 ]
 export const standardSize: LabelSize = labelSizes[0]!
 /** The size a declaration is set on where none is chosen. */
