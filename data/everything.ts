@@ -16,6 +16,8 @@ const tables = {
   price_list: ['supplier', 'columns'],
   trial: ['id', 'recipe_id', 'name', 'notes', 'body', 'fresh', 'kept_by', 'kept_at', 'closed'],
   part_entry: ['part', 'grams', 'reason', 'kept_by', 'kept_at'],
+  seal: ['print', 'body'],
+  sign_off: ['number', 'product_id', 'market', 'print', 'deed', 'reason', 'kept_by', 'kept_at'],
   order_line: ['id', 'day', 'product_id', 'packs', 'for_whom', 'cancelled_at', 'kept_by', 'kept_at'],
 } as const
 export type TableName = keyof typeof tables

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto'
 import { type BenchEdit, inverse } from '@fair-tin/core/edit'
 import { guessColumns } from '@fair-tin/core/exchange'
 import { type Recipe, unknownIngredient } from '@fair-tin/core/model'
+import { sealOf, toSign } from '@fair-tin/core/seal'
 import postgres from 'postgres'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { atBench } from '../tests/fixtures/hands'
@@ -28,11 +29,13 @@ import {
   movePart,
   once,
   papersKept,
+  papersOf,
   rememberColumns,
   removeFile,
   removeIngredient,
   restoreIngredient,
   saveIngredient,
+  signOff,
   takePrices,
   takePricesBack,
   takeStock,
@@ -71,10 +74,14 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   await keepTrial(sql, recipe.id, { id: `trial-${recipe.id}`, name: 'less sugar', notes: '', body, fresh: [] })
   await movePart(sql, `${recipe.id}-probe`, 1200, 'made')
   await once(sql, crypto.randomUUID(), product, async () => product)
+  const book = await readWorkbook(sql, '2026-11-26')
+  const papers = await papersOf(sql, ['salt', 'secret-flour'])
+  expect(papers.map(one => one.print)).toEqual([createHash('sha256').update('%PDF-1.7').digest('hex')])
+  await signOff(sql, sealOf(book, toSign(book, product, 'uk')!, [], [], [...papers]))
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
 /** The door's: the application may not so much as look at them. See door.test.ts. */
-const ofTheDoor = ['account', 'attempt', 'device', 'link', 'membership', 'pin', 'session']
+const ofTheDoor = ['account', 'attempt', 'counter', 'device', 'link', 'membership', 'pin', 'session']
 /** Of no bakery, and the same to all: when everything was copied last. Read, and never written. */
 const ofTheDeployment = ['backup']
 /** Read as their owner by the functions that open a session, and closed to everybody else. */
@@ -150,6 +157,8 @@ describe('isolation', () => {
       'product',
       'recipe',
       'recipe_version',
+      'seal',
+      'sign_off',
       'staff',
       'stock_entry',
       'trial',

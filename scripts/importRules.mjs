@@ -18,6 +18,7 @@ export const floors = [
   ['claim', 'reading'],
   ['label'],
   ['assess'],
+  ['seal'],
   ['index'],
 ]
 const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]

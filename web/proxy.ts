@@ -7,8 +7,8 @@ import { deviceCookie, keyCookie, sessionCookie, sessionDays, tokenHeader, token
 import { problemAtTheGate } from './door/gate'
 import { log, requestHeader } from './log'
 
-/** Open to whoever comes: the door itself, and what says whether anybody is at home. */
-const open = /^\/(?:sign-in|who|welcome\/[\w-]+|health|ready|api\/v1\/door)$/
+/** Open to whoever comes: the door itself, a counter page by its address, and what says whether anybody is at home. */
+const open = /^\/(?:sign-in|who|welcome\/[\w-]+|counter\/[\w-]+|health|ready|api\/v1\/door)$/
 
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { pathname, search } = request.nextUrl

@@ -29,6 +29,8 @@ export interface Declaration {
   ingredients: Run[]
   contains: string[]
   mayContain: string[]
+  /** The same by code. */
+  declared: { contains: readonly AllergenCode[]; mayContain: readonly AllergenCode[] }
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
   /** The name and the list in the market's second language, as a person wrote them; null where none is asked or none is there. */
@@ -127,6 +129,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
         : null,
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
+    declared: { contains, mayContain },
     byName: sweetenersByName(context),
     questions: authorisationQuestions(bill, workbook, rules),
     notices: product.printNotices ? [] : [...new Set(holding.flatMap(claim => claim.note ?? []))],

@@ -2,6 +2,7 @@
 export * from './accounts'
 export * from './bakeries'
 export { closeDoor, knock, NotLetIn } from './connection'
+export * from './counters'
 export * from './devices'
 export * from './links'
 export * from './pins'

@@ -1,6 +1,6 @@
 // The stations, in the order of work.
 'use client'
-import { ClipboardList, NotebookPen, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
+import { ClipboardList, NotebookPen, Signature, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 
@@ -9,6 +9,7 @@ const stations = [
   { name: 'Recipes', at: '/recipes', Icon: NotebookPen },
   { name: 'Larder', at: '/larder', Icon: Warehouse },
   { name: 'Orders', at: '/orders', Icon: ClipboardList },
+  { name: 'Labels', at: '/labels', Icon: Signature },
   { name: 'Kitchen', at: '/kitchen', Icon: SlidersHorizontal },
 ]
 /** Benches belong to the recipes. */

@@ -1,0 +1,15 @@
+// What is signed: frozen, and told apart from what is so now.
+export { type HiddenPlace, hiddenPlaces, type PlaceFound } from './hiddenPlaces'
+export { type Altered, alteredIn, type Said, type SaidPart, saidBy } from './said'
+export {
+  PlaceAnswer,
+  Seal,
+  type SealedPaper,
+  type Stale,
+  sealOf,
+  staleSince,
+  type ToSign,
+  toSign,
+  unanswered,
+} from './seal'
+export { type Suit, suits } from './suits'

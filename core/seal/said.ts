@@ -1,0 +1,71 @@
+// What a label says, part by part, in words: what is read before it is signed, and compared ever after. The date and the lot are of
+// each batch and no part of it.
+import type { Assessment } from '../assess/assess'
+import type { Run } from '../label/run'
+import { rulesOf } from '../market/market'
+import type { Product } from '../model/product'
+
+export const saidParts = [
+  'name',
+  'ingredients',
+  'second language',
+  'statements',
+  'claims',
+  'nutrition',
+  'net quantity',
+  'keeping',
+  'business',
+] as const
+export type SaidPart = (typeof saidParts)[number]
+export interface Said {
+  part: SaidPart
+  /** Emphasised words stand between asterisks. */
+  words: string
+}
+
+const marked = (runs: readonly Run[]): string =>
+  runs.map(run => (run.strong && run.text.trim() !== '' ? `*${run.text}*` : run.text)).join('')
+
+/** Every part that has words, in the order of a label. Pure: the same label says the same. */
+export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keeps'>): Said[] {
+  const { words } = rulesOf(declaration.market)
+  const { table, panel, second, particulars } = declaration
+  const rows =
+    'rows' in table
+      ? table.rows.map(row =>
+          [row.label, row.per100g, row.perServing, row.percent, row.perUnit, row.unitPercent]
+            .filter(cell => cell !== undefined)
+            .join(' | '),
+        )
+      : []
+  const keeps = product.keeps
+    ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore}: ${product.keeps.days} ${product.keeps.days === 1 ? 'day' : 'days'} from baking. ${product.keeps.storage}`
+    : ''
+  const all: Record<SaidPart, string> = {
+    name: [declaration.name, declaration.byName].filter(Boolean).join('\n'),
+    ingredients: `${words.ingredients}${marked(declaration.ingredients)}.`,
+    'second language': second ? `${second.name}\n${second.ingredients}` : '',
+    statements: declaration.statements.map(marked).join('\n'),
+    claims: declaration.claims.join(', '),
+    nutrition: [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
+    'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),
+    keeping: keeps.trim(),
+    business: particulars.operator ?? '',
+  }
+  return saidParts.flatMap(part => (all[part] === '' ? [] : [{ part, words: all[part] }]))
+}
+
+export interface Altered {
+  part: SaidPart
+  /** Null: it said nothing there. */
+  was: string | null
+  now: string | null
+}
+/** The parts that say something else now. None where the words are the same, whatever else was changed. */
+export function alteredIn(was: readonly Said[], now: readonly Said[]): Altered[] {
+  const [before, after] = [was, now].map(said => new Map(said.map(one => [one.part, one.words])))
+  return saidParts.flatMap(part => {
+    const [old, next] = [before!.get(part) ?? null, after!.get(part) ?? null]
+    return old === next ? [] : [{ part, was: old, now: next }]
+  })
+}

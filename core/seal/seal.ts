@@ -1,0 +1,148 @@
+// A label as it is signed: what it says, what it rests on, and under which rules, frozen as plain data that can be shown unchanged
+// years later; and whether what is signed is still so.
+import { z } from 'zod'
+import type { Assessment } from '../assess/assess'
+import { assessed, carriedTo } from '../assess/slice'
+import { rulesOf } from '../market/market'
+import { AllergenCode } from '../model/allergen'
+import { byId } from '../model/byId'
+import { ClaimCode } from '../model/claim'
+import { MarketCode } from '../model/market'
+import type { Product } from '../model/product'
+import { Workbook } from '../model/workbook'
+import { asPacked } from '../recipe/packWeight'
+import { hiddenPlaces, type PlaceFound, placesOf } from './hiddenPlaces'
+import { type Altered, alteredIn, type Said, saidBy, saidParts } from './said'
+
+/** Who wrote what about a place people forget. */
+export const PlaceAnswer = z.object({
+  place: z.enum(hiddenPlaces.map(one => one.place)),
+  said: z.string().trim().min(2, 'Write down what is so there.').max(500, 'Keep it under 500 letters.'),
+})
+export type PlaceAnswer = z.infer<typeof PlaceAnswer>
+const SealedPaper = z.object({ ingredient: z.string(), evidence: z.string(), name: z.string(), print: z.string() })
+export type SealedPaper = z.infer<typeof SealedPaper>
+
+export const Seal = z.object({
+  format: z.literal(1),
+  market: MarketCode,
+  product: z.object({ id: z.string(), name: z.string() }),
+  /** The rule pack it was judged by. */
+  pack: z.object({ version: z.number(), asOf: z.string() }),
+  says: z.array(z.object({ part: z.enum(saidParts), words: z.string() })),
+  /** What must be declared there, for a matrix and for whoever asks at the counter. */
+  contains: z.array(AllergenCode),
+  mayContain: z.array(AllergenCode),
+  claims: z.array(ClaimCode),
+  places: z.array(PlaceAnswer),
+  /** What is asked of someone competent and answered by the one who signs. */
+  answers: z.array(z.object({ asked: z.string(), said: z.string() })),
+  papers: z.array(SealedPaper),
+  /** All it rests on, as it was. */
+  rests: Workbook,
+})
+export type Seal = z.infer<typeof Seal>
+
+/** A product in a market as it is now: what its label says, and all that stands between it and a signature. */
+export interface ToSign {
+  product: Product
+  market: MarketCode
+  assessment: Assessment
+  says: Said[]
+  places: PlaceFound[]
+  hinders: string[]
+}
+
+/** Null where there is no such product, or it has no recipe any more. */
+export function toSign(workbook: Workbook, productId: string, market: MarketCode): ToSign | null {
+  const stored = byId(workbook.products).get(productId)
+  const recipe = stored && byId(workbook.recipes).get(stored.recipe)
+  if (!stored || !recipe) return null
+  const assessment = assessed(workbook, productId, market)
+  const product = asPacked(stored, recipe, assessment.bill)
+  const notHolding = assessment.claims.filter(claim => claim.verdict !== 'holds')
+  return {
+    product,
+    market,
+    assessment,
+    says: saidBy(assessment, product),
+    places: placesOf(workbook, product, assessment.bill),
+    hinders: [
+      ...assessment.declaration.problems.map(problem => problem.what),
+      // each has its problem; that none slips by is not left to that
+      ...(notHolding.length > 0 && assessment.declaration.problems.length === 0 ? ['A claim does not hold.'] : []),
+    ],
+  }
+}
+
+/** What is sealed once it is signed. The day stands in what it rests on. */
+export function sealOf(
+  workbook: Workbook,
+  { product, market, assessment, says }: ToSign,
+  places: PlaceAnswer[],
+  answers: Seal['answers'],
+  papers: SealedPaper[],
+): Seal {
+  const { version, asOf } = rulesOf(market)
+  const stored = byId(workbook.products).get(product.id)!
+  return {
+    format: 1,
+    market,
+    product: { id: product.id, name: product.name },
+    pack: { version, asOf },
+    says,
+    contains: [...assessment.declaration.declared.contains],
+    mayContain: [...assessment.declaration.declared.mayContain],
+    claims: assessment.claims.filter(claim => claim.verdict === 'holds').map(claim => claim.claim),
+    places,
+    answers,
+    papers,
+    rests: carriedTo(workbook, stored),
+  }
+}
+
+/** The places and questions that nobody has answered yet, in words. */
+export function unanswered(of: ToSign, places: readonly PlaceAnswer[], answers: Seal['answers']): string[] {
+  const said = new Set(places.map(one => one.place))
+  const answered = new Set(answers.filter(one => one.said.trim().length > 1).map(one => one.asked))
+  return [
+    ...of.places.filter(one => !said.has(one.place)).map(one => one.asks),
+    ...of.assessment.declaration.questions.filter(question => !answered.has(question)),
+  ]
+}
+
+export interface Stale {
+  altered: Altered[]
+  /** What was changed since, by name: facts, the recipe, the kitchen, the rules; the day where nothing else was. */
+  causes: string[]
+}
+/** Null as long as the label says what was signed, whatever else was changed. */
+export function staleSince(seal: Seal, now: ToSign | null, workbook: Workbook): Stale | null {
+  const altered = alteredIn(seal.says, now?.says ?? [])
+  if (altered.length === 0) return null
+  return { altered, causes: now ? causesOf(seal, now, workbook) : ['the product or its recipe was taken out'] }
+}
+
+const alike = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[] {
+  const was = seal.rests
+  const is = carriedTo(workbook, byId(workbook.products).get(product.id)!)
+  const changed = <T extends { id: string; name: string }>(before: readonly T[], after: readonly T[], what: string) => {
+    const old = byId(before as T[])
+    const next = byId(after as T[])
+    return [...new Set([...before, ...after].map(one => one.id))].flatMap(id => {
+      const [a, b] = [old.get(id), next.get(id)]
+      if (alike(a, b)) return []
+      return [`${(b ?? a)!.name}: ${!a ? `is new in it` : !b ? `is no longer in it` : `its ${what} changed`}`]
+    })
+  }
+  const pack = rulesOf(seal.market)
+  const causes = [
+    ...changed(was.ingredients, is.ingredients, 'facts'),
+    ...changed(was.recipes, is.recipes, 'recipe'),
+    ...changed(was.products, is.products, 'claims, weight or particulars'),
+    ...(alike(was.kitchen, is.kitchen) && alike(was.evidence, is.evidence) ? [] : ['the kitchen’s record changed']),
+    ...(pack.version === seal.pack.version ? [] : [`the rules of ${pack.title} are of ${pack.asOf} now`]),
+  ]
+  return causes.length > 0 ? causes : ['a proof ran out as the days went by']
+}

@@ -1,0 +1,30 @@
+// "Can I eat this?": what is signed, asked by what somebody cannot eat. What is not vouched for suits nobody.
+
+import type { RulePack } from '../market/rulePack'
+import type { AllergenCode } from '../model/allergen'
+import type { Seal } from './seal'
+
+export type Suit =
+  | { suits: 'yes' }
+  | { suits: 'no'; contains: AllergenCode[]; mayContain: AllergenCode[] }
+  | { suits: 'unknown'; why: string }
+
+/**
+ * `without`: what must not be in it. `traces`: a "may contain" of it is taken. An allergen that the market does not declare is
+ * vouched for by nothing that is signed.
+ */
+export function suits(
+  seal: Pick<Seal, 'contains' | 'mayContain'> | null,
+  { allergens }: RulePack,
+  without: readonly AllergenCode[],
+  traces: boolean,
+): Suit {
+  if (!seal) return { suits: 'unknown', why: 'nothing is signed for it, or what was signed is out of date' }
+  const contains = without.filter(code => seal.contains.includes(code))
+  const mayContain = traces ? [] : without.filter(code => seal.mayContain.includes(code) && !contains.includes(code))
+  if (contains.length + mayContain.length > 0) return { suits: 'no', contains, mayContain }
+  const declared = new Set(allergens.groups.flatMap(group => group.codes))
+  const beyond = without.filter(code => !declared.has(code))
+  if (beyond.length > 0) return { suits: 'unknown', why: 'labels here need not name it' }
+  return { suits: 'yes' }
+}

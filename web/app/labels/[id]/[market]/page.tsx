@@ -1,0 +1,61 @@
+import { rulesOf } from '@fair-tin/core/market'
+import { MarketCode } from '@fair-tin/core/model'
+import { printOf, readWorkbook, sealsOf, signOffsOf } from '@fair-tin/data'
+import { notFound } from 'next/navigation'
+import { reading, today } from '../../../../bakery'
+import { here } from '../../../../door/here'
+import { stateOf } from '../../../../labels'
+import { SignLabel } from '../../../../screens/labels/SignLabel'
+
+export const metadata = { title: 'Sign a label' }
+export default async function SignPage({ params }: { params: Promise<{ id: string; market: string }> }) {
+  const { id, market: asked } = await params
+  const read = MarketCode.safeParse(asked)
+  if (!read.success) notFound()
+  const market = read.data
+  const [[workbook, history, seals], who] = await Promise.all([
+    reading(async sql => {
+      const [workbook, history] = await Promise.all([readWorkbook(sql, today()), signOffsOf(sql, id, market)])
+      return [workbook, history, await sealsOf(sql, [...new Set(history.map(one => one.print))].slice(0, 50))] as const
+    }),
+    here(),
+  ])
+  const product = workbook.products.find(one => one.id === id)
+  const last = history[0] ?? null
+  const seal = last ? (seals.get(last.print) ?? null) : null
+  if (!product && !seal) notFound()
+  const { state, stale, now } = stateOf(workbook, product ?? seal!.product, market, last, seal)
+  const mayHere = who?.role === 'owner' || (who?.role === 'signer' && who.signsFor.includes(market))
+  return (
+    <SignLabel
+      key={now ? printOf(now.says) : 'gone'}
+      product={{ id, name: product?.name ?? seal!.product.name }}
+      market={market}
+      title={rulesOf(market).title}
+      caution={rulesOf(market).caution}
+      state={state}
+      stale={stale}
+      now={
+        now && {
+          says: now.says,
+          print: printOf(now.says),
+          hinders: now.hinders,
+          places: now.places,
+          questions: now.assessment.declaration.questions,
+        }
+      }
+      signed={
+        seal && {
+          says: seal.says,
+          places: seal.places,
+          answers: seal.answers,
+          papers: seal.papers.length,
+          day: seal.rests.today,
+          pack: seal.pack,
+        }
+      }
+      history={history.map(one => ({ ...one, readable: seals.has(one.print) }))}
+      mayHere={mayHere}
+    />
+  )
+}

@@ -1,0 +1,27 @@
+import { rulesOf } from '@fair-tin/core/market'
+import { hasCounter } from '@fair-tin/data'
+import { reading } from '../../bakery'
+import { here } from '../../door/here'
+import { labelStates } from '../../labels'
+import { Labels } from '../../screens/labels/Labels'
+
+export const metadata = { title: 'Labels' }
+export default async function LabelsPage() {
+  const [{ states }, who] = await Promise.all([reading(labelStates), here()])
+  return (
+    <Labels
+      rows={states.map(({ product, market, state, last, stale, hinders }) => ({
+        product,
+        market,
+        title: rulesOf(market).title,
+        state,
+        last: last && { by: last.by, at: last.at, deed: last.deed, reason: last.reason },
+        causes: stale?.causes ?? [],
+        altered: stale?.altered.map(one => one.part) ?? [],
+        hinders,
+      }))}
+      owner={who?.role === 'owner'}
+      counter={who ? await hasCounter(who.bakery) : false}
+    />
+  )
+}

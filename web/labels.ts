@@ -1,0 +1,86 @@
+// Every label as it stands: signed, out of date, taken back, never signed. For the station, its pages, Today and the counter.
+import 'server-only'
+import type { Matter } from '@fair-tin/core/assess'
+import type { MarketCode, Workbook } from '@fair-tin/core/model'
+import { type Seal, type Stale, staleSince, type ToSign, toSign } from '@fair-tin/core/seal'
+import { capital, spokenList } from '@fair-tin/core/words'
+import { type BakerySql, currentSignOffs, readWorkbook, type SignOff, sealsOf } from '@fair-tin/data'
+import { today } from './bakery'
+
+export interface LabelState {
+  product: { id: string; name: string }
+  market: MarketCode
+  state: 'outOfDate' | 'withdrawn' | 'never' | 'signed'
+  /** What was signed last, or taken back. */
+  last: SignOff | null
+  seal: Seal | null
+  stale: Stale | null
+  /** How much stands between it and a signature now. */
+  hinders: number
+  now: ToSign | null
+}
+const order: LabelState['state'][] = ['outOfDate', 'withdrawn', 'never', 'signed']
+
+export function stateOf(
+  workbook: Workbook,
+  product: { id: string; name: string },
+  market: MarketCode,
+  last: SignOff | null,
+  seal: Seal | null,
+): LabelState {
+  const now = toSign(workbook, product.id, market)
+  const stale = last?.deed === 'signed' && seal ? staleSince(seal, now, workbook) : null
+  // a seal that cannot be read any more, or is not what its fingerprint says, vouches for nothing
+  const state =
+    last === null ? 'never' : last.deed === 'withdrawn' || seal === null ? 'withdrawn' : stale ? 'outOfDate' : 'signed'
+  return { product, market, state, last, seal, stale, hinders: now?.hinders.length ?? 1, now }
+}
+
+/** Every product in every market it is sold in, and what is signed besides; what needs somebody first. */
+export async function labelStates(sql: BakerySql): Promise<{ workbook: Workbook; states: LabelState[] }> {
+  const [workbook, signed] = await Promise.all([readWorkbook(sql, today()), currentSignOffs(sql)])
+  const seals = await sealsOf(
+    sql,
+    signed.map(one => one.print),
+  )
+  const nameOf = new Map(workbook.products.map(one => [one.id, one.name]))
+  const lastOf = new Map(signed.map(one => [`${one.product} ${one.market}`, one]))
+  const wanted = new Map(
+    [
+      ...workbook.products.flatMap(one => one.markets.map(market => ({ id: one.id, market }))),
+      ...signed.map(one => ({ id: one.product, market: one.market })),
+    ].map(one => [`${one.id} ${one.market}`, one]),
+  )
+  const states = [...wanted].map(([key, { id, market }]) => {
+    const last = lastOf.get(key) ?? null
+    const seal = last ? (seals.get(last.print) ?? null) : null
+    return stateOf(workbook, { id, name: nameOf.get(id) ?? seal?.product.name ?? id }, market, last, seal)
+  })
+  return {
+    workbook,
+    states: states.sort(
+      (a, b) => order.indexOf(a.state) - order.indexOf(b.state) || a.product.name.localeCompare(b.product.name, 'en'),
+    ),
+  }
+}
+
+/** Labels that are out of date, by what caused it: one new fact that reaches five labels is one matter. */
+export function labelMatters(states: readonly LabelState[]): Matter[] {
+  const byCause = new Map<string, LabelState[]>()
+  for (const one of states)
+    if (one.stale) {
+      const cause = spokenList(one.stale.causes)
+      byCause.set(cause, [...(byCause.get(cause) ?? []), one])
+    }
+  return [...byCause].map(([cause, of]): Matter => {
+    const names = [...new Set(of.map(one => one.product.name))]
+    return {
+      key: `label ${cause}`,
+      weight: 'breaks',
+      what: `${capital(cause)}: ${names.length === 1 ? `the label of ${names[0]} is` : `the labels of ${spokenList(names)} are`} out of date.`,
+      detail: 'What is printed says something else than what is in the food now. Hold the printed labels.',
+      does: of.length === 1 ? 'Read what changed' : 'See them',
+      at: of.length === 1 ? `/labels/${of[0]!.product.id}/${of[0]!.market}` : '/labels',
+    }
+  })
+}

@@ -1,0 +1,149 @@
+// What a customer sees: every product with what is signed of it, and what suits somebody who cannot eat something.
+import { rulesOf } from '@fair-tin/core/market'
+import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
+import { type Seal, suits } from '@fair-tin/core/seal'
+import { spokenDay, spokenList } from '@fair-tin/core/words'
+import { plainWords } from '../labels/plainWords'
+
+export interface CounterProduct {
+  id: string
+  name: string
+  /** Null: nothing is signed, or what was is out of date. */
+  seal: Seal | null
+  at: string | null
+}
+interface Props {
+  bakery: string
+  market: MarketCode
+  markets: MarketCode[]
+  without: AllergenCode[]
+  traces: boolean
+  names: Record<AllergenCode, string>
+  products: CounterProduct[]
+}
+const style = `*{box-sizing:border-box}body{margin:0 auto;max-width:44rem;padding:1rem;font:17px/1.5 system-ui,sans-serif;color:#1c2433;background:#f8f5ec}
+h1{font-size:1.5rem;margin:.2rem 0}h2{font-size:1.1rem;margin:0}fieldset{border:1px solid #8a8f9c;border-radius:.5rem;margin:0 0 .8rem;padding:.6rem}
+legend{font-weight:700}label{display:inline-flex;align-items:center;gap:.4rem;min-height:2.75rem;margin-right:.9rem}input[type=checkbox]{width:1.4rem;height:1.4rem}
+button{font:inherit;font-weight:700;min-height:2.75rem;padding:0 1.2rem;border:0;border-radius:.6rem;background:#7a2e4e;color:#fff}
+ul{list-style:none;padding:0;margin:0}li{border-top:1px solid #c9c4b4;padding:.7rem 0}.q{color:#545b69;font-size:.95rem}.y{color:#155a4b}.n{color:#9c2f27}.u{color:#7a4f00}
+details summary{min-height:2.75rem;padding:.5rem 0;cursor:pointer}a{color:#7a2e4e}:focus-visible{outline:3px solid #7a2e4e;outline-offset:2px}`
+
+export function CounterPage({ bakery, market, markets, without, traces, names, products }: Props) {
+  const rules = rulesOf(market)
+  const offered = rules.allergens.groups.flatMap(group => group.codes)
+  const label = (code: AllergenCode) => rules.allergens.labelNames[code] ?? names[code]
+  const asking = without.length > 0
+  return (
+    <html lang={rules.language}>
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="robots" content="noindex" />
+        <title>{`What is in it: ${bakery}`}</title>
+        <style dangerouslySetInnerHTML={{ __html: style }} />
+      </head>
+      <body>
+        <main>
+          <p className="q">{bakery}</p>
+          <h1>What is in it?</h1>
+          {markets.length > 1 && (
+            <p className="q">
+              {markets.map(one => (
+                <span key={one}>
+                  {one === market ? (
+                    <b>{rulesOf(one).title}</b>
+                  ) : (
+                    <a href={`?market=${one}`}>{rulesOf(one).title}</a>
+                  )}{' '}
+                </span>
+              ))}
+            </p>
+          )}
+          <form method="get">
+            <input type="hidden" name="market" value={market} />
+            <fieldset>
+              <legend>Can I eat this? I must not have</legend>
+              {offered.map(code => (
+                <label key={code}>
+                  <input type="checkbox" name="no" value={code} defaultChecked={without.includes(code)} />
+                  {label(code)}
+                </label>
+              ))}
+              <p className="q">
+                <label>
+                  <input type="checkbox" name="traces" value="ok" defaultChecked={traces} />
+                  “May contain” is all right for me
+                </label>
+              </p>
+              <button type="submit">Show what suits</button>{' '}
+              {asking && <a href={`?market=${market}`}>Show everything</a>}
+            </fieldset>
+          </form>
+          <ul>
+            {products.map(one => {
+              const answer = asking ? suits(one.seal, rules, without, traces) : null
+              const said = new Map(one.seal?.says.map(part => [part.part, plainWords(part.words)]))
+              return (
+                <li key={one.id}>
+                  <h2>{one.name}</h2>
+                  {answer?.suits === 'yes' && (
+                    <p className="y">
+                      <b>Suits:</b> nothing you named is in it{traces ? '' : ', nor warned of'}.
+                    </p>
+                  )}
+                  {answer?.suits === 'no' && (
+                    <p className="n">
+                      <b>Does not suit:</b>{' '}
+                      {[
+                        answer.contains.length > 0 ? `contains ${spokenList(answer.contains.map(label))}` : '',
+                        answer.mayContain.length > 0 ? `may contain ${spokenList(answer.mayContain.map(label))}` : '',
+                      ]
+                        .filter(Boolean)
+                        .join('; ')}
+                      .
+                    </p>
+                  )}
+                  {answer?.suits === 'unknown' && (
+                    <p className="u">
+                      <b>Ask us:</b> {answer.why}.
+                    </p>
+                  )}
+                  {one.seal ? (
+                    <>
+                      {!asking && (
+                        <p>
+                          {one.seal.contains.length > 0
+                            ? `Contains ${spokenList(one.seal.contains.map(label))}.`
+                            : 'Contains none of the allergens a label must name.'}{' '}
+                          {one.seal.mayContain.length > 0 &&
+                            `May contain ${spokenList(one.seal.mayContain.map(label))}.`}
+                        </p>
+                      )}
+                      <details>
+                        <summary>All it says</summary>
+                        {['ingredients', 'second language', 'statements'].map(part =>
+                          said.has(part as never) ? <p key={part}>{said.get(part as never)}</p> : null,
+                        )}
+                      </details>
+                      <p className="q">Signed on {spokenDay((one.at ?? '').slice(0, 10))}.</p>
+                    </>
+                  ) : (
+                    !asking && (
+                      <p className="u">
+                        <b>Ask us.</b> Nothing is signed for it now.
+                      </p>
+                    )
+                  )}
+                </li>
+              )
+            })}
+          </ul>
+          <p className="q">
+            Made in one kitchen. If a little of something could harm you, ask before you eat. Nothing you choose here is
+            kept.
+          </p>
+        </main>
+      </body>
+    </html>
+  )
+}

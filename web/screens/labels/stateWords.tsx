@@ -1,0 +1,34 @@
+// How the state of a label is said: a word and a mark, never colour alone.
+import type { Mark } from '@fair-tin/core/claim'
+import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
+
+export type LabelStateName = 'outOfDate' | 'withdrawn' | 'never' | 'signed'
+const marks: Record<LabelStateName, { mark: Exclude<Mark, 'mayContain'>; word: string }> = {
+  outOfDate: { mark: 'breaks', word: 'out of date' },
+  withdrawn: { mark: 'unproven', word: 'taken back' },
+  never: { mark: 'unproven', word: 'never signed' },
+  signed: { mark: 'holds', word: 'signed' },
+}
+
+export function StateMark({ state }: { state: LabelStateName }) {
+  const { mark, word } = marks[state]
+  return (
+    <span className="inline-flex items-center gap-1.5 whitespace-nowrap">
+      <VerdictMark mark={mark} />
+      <b className={verdictClass[mark]}>{word}</b>
+    </span>
+  )
+}
+
+/** Words as they were frozen: what stands between asterisks is emphasised on the label. */
+export function Words({ children }: { children: string }) {
+  return (
+    <span className="whitespace-pre-wrap break-words">
+      {children
+        .split(/(\*[^*\n]+\*)/)
+        .map((bit, at) =>
+          bit.length > 2 && bit.startsWith('*') && bit.endsWith('*') ? <b key={at}>{bit.slice(1, -1)}</b> : bit,
+        )}
+    </span>
+  )
+}
