@@ -99,7 +99,7 @@ beforeAll(async () => {
   await owner.begin(async sql => {
     await sql`select set_config('fair_tin.bakery', ${theirs}, true), set_config('fair_tin.person', 'set-up', true)`
     await sql`insert into bakery values (${theirs}, 'Other Bakehouse') on conflict do nothing`
-    await sql`insert into staff values (${theirs}, 'ulf', 'Ulf') on conflict do nothing`
+    await sql`insert into staff (bakery_id, id, name, role, signs_for) values (${theirs}, 'ulf', 'Ulf', 'signer', '{uk}') on conflict do nothing`
   })
   await atBench(
     theirs,

@@ -42,6 +42,13 @@ Press the base into the cups, fill, and bake for 30-35 minutes.`
 
 const desk = { width: 1280, height: 800 }
 const views = [
+  { name: 'labels', at: '/labels', size: desk },
+  {
+    name: 'sign-off',
+    at: '/labels/ginger-teff-loaf/uk',
+    size: desk,
+    act: page => page.getByRole('button', { name: 'I have read: name' }).click(),
+  },
   { name: 'recipes', at: '/recipes', size: desk },
   { name: 'bench', at: '/products/damson-slice', size: desk },
   {
@@ -77,18 +84,7 @@ const views = [
       await page.getByRole('button', { name: 'Try it here' }).scrollIntoViewIfNeeded()
     },
   },
-  {
-    name: 'bench-trial',
-    at: '/products/damson-slice',
-    size: desk,
-    act: async page => {
-      await page.keyboard.press('t')
-      await page.getByRole('button', { name: 'Go on with it' }).click()
-      await page.getByRole('button', { name: 'Side by side with today' }).click()
-    },
-  },
   { name: 'orders', at: '/orders', size: desk },
-  { name: 'earnings', at: '/recipes/earnings', size: desk },
   { name: 'bench-phone', at: '/products/damson-slice', size: { width: 390, height: 844 } },
   {
     name: 'reading',

@@ -38,6 +38,8 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
             .join(' | '),
         )
       : []
+  if (rows.length > 0 && !panel)
+    rows.unshift([words.table.typical, words.table.per100g, particulars.serving].join(' | '))
   const keeps = product.keeps
     ? `${product.keeps.mark === 'useBy' ? words.useBy : words.bestBefore}: ${product.keeps.days} ${product.keeps.days === 1 ? 'day' : 'days'} from baking. ${product.keeps.storage}`
     : ''

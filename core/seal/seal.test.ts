@@ -248,6 +248,21 @@ describe('what is signed', () => {
     expect(causes(changed(plain, { kind: 'day', today: '2031-01-01' }))).toEqual([
       'a proof ran out as the days went by',
     ])
+    // saved again without a change, and its fields in another order, as a database gives them back
+    const turned = (value: unknown): unknown =>
+      Array.isArray(value)
+        ? value.map(turned)
+        : typeof value === 'object' && value !== null
+          ? Object.fromEntries(
+              Object.entries(value)
+                .reverse()
+                .map(([key, of]) => [key, turned(of)]),
+            )
+          : value
+    const stored = turned(seal) as typeof seal
+    const saved = { ...plain, products: plain.products.map(one => ({ ...one, version: 9 })) }
+    const touched = changed(saved, { kind: 'status', code: 'milk', to: 'contains' })
+    expect(staleSince(stored, toSign(touched, 'cake', 'uk'), touched)!.causes).toEqual(['plum: its facts changed'])
     const gone = { ...plain, products: [] }
     expect(causes(gone)).toEqual(['the product or its recipe was taken out'])
     expect(staleSince({ ...seal, pack: { ...seal.pack, version: 0 } }, toSign(plain, 'cake', 'uk'), plain)).toBeNull()

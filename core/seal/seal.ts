@@ -3,6 +3,7 @@
 import { z } from 'zod'
 import type { Assessment } from '../assess/assess'
 import { assessed, carriedTo } from '../assess/slice'
+import { same } from '../edit/same'
 import { rulesOf } from '../market/market'
 import { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -123,7 +124,13 @@ export function staleSince(seal: Seal, now: ToSign | null, workbook: Workbook): 
   return { altered, causes: now ? causesOf(seal, now, workbook) : ['the product or its recipe was taken out'] }
 }
 
-const alike = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+/** How often a thing was saved is no fact of it; and a database gives its fields back in another order. */
+const alike = (a: unknown, b: unknown): boolean => same(unversioned(a), unversioned(b))
+const unversioned = (one: unknown): unknown => {
+  if (typeof one !== 'object' || one === null || Array.isArray(one)) return one
+  const { version: _, ...rest } = one as Record<string, unknown>
+  return rest
+}
 function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[] {
   const was = seal.rests
   const is = carriedTo(workbook, byId(workbook.products).get(product.id)!)

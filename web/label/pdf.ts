@@ -17,17 +17,22 @@ const file = async (weight: '400Regular' | '700Bold') => {
 // advance widths only, as the layout measured them: no kerning, no ligatures
 const features = { liga: false, clig: false, dlig: false, calt: false, kern: false }
 
+/** The label's own fonts, set into a document that has a fontkit. */
+export async function labelFonts(document: PDFDocument) {
+  const [regular, bold] = await Promise.all([file('400Regular'), file('700Bold')])
+  return {
+    regular: await document.embedFont(regular, { subset: true, features }),
+    bold: await document.embedFont(bold, { subset: true, features }),
+  }
+}
+
 /** PDF bytes: one page a copy, each exactly as large as the label. */
 export async function labelPdf(layout: LabelLayout, title: string, copies = 1): Promise<Uint8Array> {
   const document = await PDFDocument.create()
   document.registerFontkit(fontkit)
   document.setTitle(title)
   document.setLanguage('en-GB')
-  const [regular, bold] = await Promise.all([file('400Regular'), file('700Bold')])
-  const fonts = {
-    regular: await document.embedFont(regular, { subset: true, features }),
-    bold: await document.embedFont(bold, { subset: true, features }),
-  }
+  const fonts = await labelFonts(document)
   for (let copy = 0; copy < copies; copy++) {
     const page = document.addPage([layout.width * pointsPerMm, layout.height * pointsPerMm])
     const y = (mm: number) => (layout.height - mm) * pointsPerMm

@@ -33,6 +33,10 @@ export function CounterPage({ bakery, market, markets, without, traces, names, p
   const offered = rules.allergens.groups.flatMap(group => group.codes)
   const label = (code: AllergenCode) => rules.allergens.labelNames[code] ?? names[code]
   const asking = without.length > 0
+  const rank = { yes: 0, no: 1, unknown: 2 }
+  const answered = products
+    .map(one => ({ one, answer: asking ? suits(one.seal, rules, without, traces) : null }))
+    .sort((a, b) => (a.answer && b.answer ? rank[a.answer.suits] - rank[b.answer.suits] : 0))
   return (
     <html lang={rules.language}>
       <head>
@@ -80,8 +84,7 @@ export function CounterPage({ bakery, market, markets, without, traces, names, p
             </fieldset>
           </form>
           <ul>
-            {products.map(one => {
-              const answer = asking ? suits(one.seal, rules, without, traces) : null
+            {answered.map(({ one, answer }) => {
               const said = new Map(one.seal?.says.map(part => [part.part, plainWords(part.words)]))
               return (
                 <li key={one.id}>

@@ -1,16 +1,18 @@
 // Reading a label over part by part, answering for the places people forget, and signing it; what was signed, and what changed since.
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
-import type { HiddenPlace, PlaceAnswer, PlaceFound, Said, Stale } from '@fair-tin/core/seal'
+import type { ClaimProof, HiddenPlace, PlaceAnswer, PlaceFound, Said, Stale } from '@fair-tin/core/seal'
 import { capital, spokenDay, spokenList } from '@fair-tin/core/words'
 import type { SignOff } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useState, useTransition } from 'react'
 import { toast } from 'sonner'
+import { LabelSvg } from '../../label/LabelSvg'
+import type { LabelLayout } from '../../label/layout'
 import { Caution } from '../../ui/Caution'
 import { Group, Scroller } from '../../ui/Group'
-import { VerdictMark } from '../../ui/VerdictMark'
+import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
 import { useLeftOpen } from '../useLeftOpen'
@@ -25,7 +27,15 @@ interface Props {
   state: LabelStateName
   stale: Stale | null
   /** Null where the product or its recipe is gone. */
-  now: { says: Said[]; print: string; hinders: string[]; places: PlaceFound[]; questions: string[] } | null
+  now: {
+    says: Said[]
+    print: string
+    hinders: string[]
+    places: PlaceFound[]
+    questions: string[]
+    claims: ClaimProof[]
+    layout: LabelLayout | { tooMuch: string }
+  } | null
   /** What stands signed, as it was. */
   signed: {
     says: Said[]
@@ -91,6 +101,16 @@ export function SignLabel(props: Props) {
               </ul>
             </Group>
           )}
+          {now && (
+            <Group title="As it would print">
+              {'tooMuch' in now.layout ? (
+                <p className="text-unproven">{now.layout.tooMuch}</p>
+              ) : (
+                <LabelSvg layout={now.layout} />
+              )}
+            </Group>
+          )}
+          {now && now.claims.length > 0 && <Proof claims={now.claims} product={product} market={props.market} />}
           {signed && (
             <Group
               title="What stands signed"
@@ -139,6 +159,52 @@ export function SignLabel(props: Props) {
         </Scroller>
       </div>
     </section>
+  )
+}
+
+/** Every claim with every component once, also and above all where it holds. */
+function Proof({ claims, product, market }: { claims: readonly ClaimProof[] } & Pick<Props, 'product' | 'market'>) {
+  return (
+    <Group title="What the claims rest on">
+      {claims.map(claim => (
+        <details
+          key={claim.claim}
+          open={claim.verdict !== 'holds'}
+          className="border-b border-hair/60 py-1.5 last:border-0"
+        >
+          <summary className="flex items-center gap-2 font-semibold">
+            <VerdictMark mark={claim.verdict} /> {capital(claim.name)}{' '}
+            <span className={verdictClass[claim.verdict]}>{claim.verdict}</span>
+          </summary>
+          <ul className="mt-1 space-y-1.5 text-[13.5px]">
+            {[...claim.components, ...claim.kitchen].map(one => (
+              <li key={`${one.path.join('/')} ${one.facts.join()}`} className="flex gap-2">
+                <span className="pt-0.5">
+                  <VerdictMark mark={one.verdict} size={13} />
+                </span>
+                <span>
+                  <span className="block font-semibold">{one.path.join(' → ') || 'The whole'}</span>
+                  {one.facts.join('; ')}.
+                  {one.papers.map(paper => (
+                    <span key={paper} className="block text-quiet">
+                      {paper}
+                    </span>
+                  ))}
+                  {one.mends.map(mend => (
+                    <span key={mend} className="block font-semibold">
+                      {mend}
+                    </span>
+                  ))}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
+      <a className="word-link" href={`/labels/${product.id}/${market}/proof.pdf`} target="_blank" rel="noreferrer">
+        The proof as PDF
+      </a>
+    </Group>
   )
 }
 

@@ -20,8 +20,32 @@ export function StateMark({ state }: { state: LabelStateName }) {
   )
 }
 
+/** A row of a table a line, its cells apart. */
+const Rows = ({ children }: { children: string }) => (
+  <table className="text-[14px]">
+    <tbody>
+      {children.split('\n').map(line => {
+        const [head, ...cells] = line.split(' | ')
+        return (
+          <tr key={line}>
+            <th scope="row" className="pr-4 text-left font-normal">
+              {head}
+            </th>
+            {cells.map((cell, at) => (
+              <td key={`${at} ${cell}`} className="figure pr-4 text-right">
+                {cell}
+              </td>
+            ))}
+          </tr>
+        )
+      })}
+    </tbody>
+  </table>
+)
+
 /** Words as they were frozen: what stands between asterisks is emphasised on the label. */
 export function Words({ children }: { children: string }) {
+  if (children.includes(' | ')) return <Rows>{children}</Rows>
   return (
     <span className="whitespace-pre-wrap break-words">
       {children

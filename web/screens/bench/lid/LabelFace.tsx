@@ -2,6 +2,7 @@
 'use client'
 import { textOf } from '@fair-tin/core/label'
 import { toPlaces } from '@fair-tin/core/words'
+import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../../label/LabelSvg'
 import { labelSizes, layOut, usualSize } from '../../../label/layout'
@@ -79,7 +80,10 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
       ) : (
         <p className="mt-3 flex gap-2">
           <VerdictMark mark="holds" /> Nothing stands between this label and a signature. Someone competent reads it
-          over first.
+          over first.{' '}
+          <Link href={`/labels/${productId}/${declaration.market}`} className="word-link">
+            Read it and sign it
+          </Link>
         </p>
       )}
       {declaration.questions.length > 0 && (

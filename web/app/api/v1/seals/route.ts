@@ -18,7 +18,7 @@ import {
 } from '@fair-tin/data'
 import { z } from 'zod'
 import { changing, NotTheirs, today } from '../../../../bakery'
-import { here } from '../../../../door/here'
+import { here, type SignedIn } from '../../../../door/here'
 import { problem, Refused, refusal } from '../answer'
 import { changingOnce } from '../changingOnce'
 import { jsonOf } from '../jsonOf'
@@ -48,15 +48,17 @@ export async function POST(request: Request): Promise<Response> {
   if (!body.success) return problem(422, body.error.issues[0]?.message ?? 'This cannot be read. Reload the page.')
   const { data } = body
   try {
-    if (data.do === 'make counter') return Response.json({ address: await newCounter() })
+    // asked before any books are open
+    const who = await here()
+    if (data.do === 'make counter') return Response.json({ address: await newCounter(who) })
     if (data.do === 'end counter') {
-      const { bakery } = await changing('whole bakery', async () => (await here())!)
-      await endCounter(bakery)
+      await changing('whole bakery', async () => null)
+      await endCounter(who!.bakery)
       return Response.json({ ended: true })
     }
     return Response.json(
       await changingOnce<object>('signing', request, data, sql =>
-        data.do === 'sign' ? sign(sql, data) : takeBack(sql, data),
+        data.do === 'sign' ? sign(sql, who!, data) : takeBack(sql, who!, data),
       ),
     )
   } catch (error) {
@@ -65,8 +67,7 @@ export async function POST(request: Request): Promise<Response> {
 }
 
 /** Only the owner's word says who is competent for which market. Throws NotTheirs. */
-async function mayHere(sql: BakerySql, market: MarketCode): Promise<void> {
-  const who = (await here())!
+async function mayHere(sql: BakerySql, who: SignedIn, market: MarketCode): Promise<void> {
   if (who.role === 'owner' || who.signsFor.includes(market)) return
   const others = (await listStaff(sql)).filter(
     one => one.role === 'owner' || (one.role === 'signer' && one.signsFor.includes(market)),
@@ -76,8 +77,12 @@ async function mayHere(sql: BakerySql, market: MarketCode): Promise<void> {
   )
 }
 
-async function sign(sql: BakerySql, { product, market, read, places, answers }: Extract<Asked, { do: 'sign' }>) {
-  await mayHere(sql, market)
+async function sign(
+  sql: BakerySql,
+  who: SignedIn,
+  { product, market, read, places, answers }: Extract<Asked, { do: 'sign' }>,
+) {
+  await mayHere(sql, who, market)
   await lockSigning(sql, product, market)
   const workbook = await readWorkbook(sql, today())
   const now = toSign(workbook, product, market)
@@ -101,8 +106,12 @@ async function sign(sql: BakerySql, { product, market, read, places, answers }: 
   return { print, again: last?.deed === 'signed' && last.print === print }
 }
 
-async function takeBack(sql: BakerySql, { product, market, reason }: Extract<Asked, { do: 'withdraw' }>) {
-  await mayHere(sql, market)
+async function takeBack(
+  sql: BakerySql,
+  who: SignedIn,
+  { product, market, reason }: Extract<Asked, { do: 'withdraw' }>,
+) {
+  await mayHere(sql, who, market)
   await lockSigning(sql, product, market)
   if (!(await withdraw(sql, product, market, reason)))
     throw new Refused(409, 'Nothing stands signed there: somebody took it back already.')
@@ -117,11 +126,10 @@ const counterPerson = {
   signsFor: [],
 } as const
 /** The counter reads as a reader of its own, whom nobody can come in as. */
-async function newCounter(): Promise<string> {
-  const who = await changing('whole bakery', async sql => {
+async function newCounter(who: SignedIn | null): Promise<string> {
+  await changing('whole bakery', async sql => {
     const known = (await listStaff(sql)).some(one => one.id === counterPerson.id)
     if (!known) await addPerson(sql, { ...counterPerson, signsFor: [] })
-    return (await here())!
   })
-  return makeCounter(who.bakery, counterPerson.id, who.id)
+  return makeCounter(who!.bakery, counterPerson.id, who!.id)
 }

@@ -1,9 +1,11 @@
 import { rulesOf } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
+import { proofOfClaims } from '@fair-tin/core/seal'
 import { printOf, readWorkbook, sealsOf, signOffsOf } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../../bakery'
 import { here } from '../../../../door/here'
+import { layOut } from '../../../../label/layout'
 import { stateOf } from '../../../../labels'
 import { SignLabel } from '../../../../screens/labels/SignLabel'
 
@@ -42,6 +44,8 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
           hinders: now.hinders,
           places: now.places,
           questions: now.assessment.declaration.questions,
+          claims: proofOfClaims(now.assessment.claims),
+          layout: layOut(now.assessment.declaration),
         }
       }
       signed={
