@@ -3,7 +3,7 @@ import 'server-only'
 import type { Matter } from '@fair-tin/core/assess'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
 import { type Seal, type Stale, staleSince, type ToSign, toSign } from '@fair-tin/core/seal'
-import { capital, spokenList } from '@fair-tin/core/words'
+import { capital, fullList } from '@fair-tin/core/words'
 import { type BakerySql, currentSignOffs, readWorkbook, type SignOff, sealsOf } from '@fair-tin/data'
 import { today } from './bakery'
 
@@ -69,7 +69,7 @@ export function labelMatters(states: readonly LabelState[]): Matter[] {
   const byCause = new Map<string, LabelState[]>()
   for (const one of states)
     if (one.stale) {
-      const cause = spokenList(one.stale.causes)
+      const cause = fullList(one.stale.causes)
       byCause.set(cause, [...(byCause.get(cause) ?? []), one])
     }
   return [...byCause].map(([cause, of]): Matter => {
@@ -77,7 +77,7 @@ export function labelMatters(states: readonly LabelState[]): Matter[] {
     return {
       key: `label ${cause}`,
       weight: 'breaks',
-      what: `${capital(cause)}: ${names.length === 1 ? `the label of ${names[0]} is` : `the labels of ${spokenList(names)} are`} out of date.`,
+      what: `${capital(cause)}: ${names.length === 1 ? `the label of ${names[0]} is` : `the labels of ${fullList(names)} are`} out of date.`,
       detail: 'What is printed says something else than what is in the food now. Hold the printed labels.',
       does: of.length === 1 ? 'Read what changed' : 'See them',
       at: of.length === 1 ? `/labels/${of[0]!.product.id}/${of[0]!.market}` : '/labels',

@@ -7,6 +7,7 @@ export { type Changes, compareAssessments } from './compare'
 export { type Difference, marketDifferences } from './differences'
 export { type ProofState, proofStateOf, proofStates } from './larder'
 export { type LarderAsked, type LarderFound, type LarderRow, larderFound } from './larderList'
+export { type Letter, lettersFor, letterText } from './letters'
 export { type Swap, swapsThatMend } from './mend'
 export type { Wanted } from './needed'
 export {

@@ -9,3 +9,6 @@ export const spokenList = (names: readonly string[], most = 4): string =>
     : names.length < 2
       ? (names[0] ?? '')
       : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+/** Every one of them, however many: for what nobody may be left to guess. */
+export const fullList = (names: readonly string[]): string => spokenList(names, Number.POSITIVE_INFINITY)

@@ -2,7 +2,7 @@
 import { rulesOf } from '@fair-tin/core/market'
 import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
 import { type Seal, suits } from '@fair-tin/core/seal'
-import { spokenDay, spokenList } from '@fair-tin/core/words'
+import { fullList, spokenDay } from '@fair-tin/core/words'
 import { plainWords } from '../labels/plainWords'
 
 export interface CounterProduct {
@@ -98,8 +98,8 @@ export function CounterPage({ bakery, market, markets, without, traces, names, p
                     <p className="n">
                       <b>Does not suit:</b>{' '}
                       {[
-                        answer.contains.length > 0 ? `contains ${spokenList(answer.contains.map(label))}` : '',
-                        answer.mayContain.length > 0 ? `may contain ${spokenList(answer.mayContain.map(label))}` : '',
+                        answer.contains.length > 0 ? `contains ${fullList(answer.contains.map(label))}` : '',
+                        answer.mayContain.length > 0 ? `may contain ${fullList(answer.mayContain.map(label))}` : '',
                       ]
                         .filter(Boolean)
                         .join('; ')}
@@ -116,10 +116,9 @@ export function CounterPage({ bakery, market, markets, without, traces, names, p
                       {!asking && (
                         <p>
                           {one.seal.contains.length > 0
-                            ? `Contains ${spokenList(one.seal.contains.map(label))}.`
+                            ? `Contains ${fullList(one.seal.contains.map(label))}.`
                             : 'Contains none of the allergens a label must name.'}{' '}
-                          {one.seal.mayContain.length > 0 &&
-                            `May contain ${spokenList(one.seal.mayContain.map(label))}.`}
+                          {one.seal.mayContain.length > 0 && `May contain ${fullList(one.seal.mayContain.map(label))}.`}
                         </p>
                       )}
                       <details>

@@ -2,7 +2,7 @@
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
 import type { SaidPart } from '@fair-tin/core/seal'
-import { capital, spokenDay, spokenList } from '@fair-tin/core/words'
+import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useState } from 'react'
 import { Caution } from '../../ui/Caution'
@@ -40,6 +40,9 @@ export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: bool
             options={[{ value: every, label: 'Every market' }, ...markets.map(([value, label]) => ({ value, label }))]}
           />
         </div>
+        <Link href="/labels/letters" className="do">
+          Letters to suppliers
+        </Link>
         <Link href={`/labels/matrix${market === every ? '' : `?market=${market}`}`} className="do">
           Allergen matrix
         </Link>
@@ -69,7 +72,7 @@ export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: bool
                 <span className="text-[14px]">
                   {row.state === 'outOfDate' && (
                     <>
-                      {capital(spokenList(row.causes))}. It says otherwise now: {spokenList(row.altered)}.
+                      {capital(fullList(row.causes))}. It says otherwise now: {fullList(row.altered)}.
                     </>
                   )}
                   {row.state === 'withdrawn' && row.last && (

@@ -2,7 +2,7 @@
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
 import type { ClaimProof, HiddenPlace, PlaceAnswer, PlaceFound, Said, Stale } from '@fair-tin/core/seal'
-import { capital, spokenDay, spokenList } from '@fair-tin/core/words'
+import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import type { SignOff } from '@fair-tin/data'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
@@ -225,7 +225,7 @@ function WhatChanged({ stale }: { stale: Stale }) {
   return (
     <Group title="What changed since it was signed">
       <p role="alert" className="mb-1 text-breaks">
-        {capital(spokenList(stale.causes))}. Hold the printed labels.
+        {capital(fullList(stale.causes))}. Hold the printed labels.
       </p>
       {stale.altered.map(one => (
         <div key={one.part} className="border-b border-hair/60 py-1.5 last:border-0">
@@ -255,7 +255,7 @@ function Reading({ product, market, now, signed, mayHere, title }: Props & { now
     places: Object.fromEntries(
       now.places.map(one => [
         one.place,
-        before.get(one.place) ?? (one.lines.length > 0 ? `In the recipe: ${spokenList(one.lines)}.` : ''),
+        before.get(one.place) ?? (one.lines.length > 0 ? `In the recipe: ${fullList(one.lines)}.` : ''),
       ]),
     ),
     answers: Object.fromEntries(signed?.answers.map(one => [one.asked, one.said]) ?? []),

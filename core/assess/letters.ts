@@ -1,0 +1,112 @@
+// What to ask of each supplier, so that what stands unproven could be proven: a letter a supplier, with exactly what is wanted and
+// for which articles. Nothing is asked twice, and nothing of what nobody sells.
+import { proofOf } from '../ingredient/evidence'
+import { isFreeByNature } from '../ingredient/nature'
+import { rulesOf } from '../market/market'
+import { type AllergenCode, allergenName } from '../model/allergen'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
+import { billOf } from '../recipe/bill'
+import { capital, fullList } from '../words/listing'
+
+export interface Asked {
+  ingredient: { id: string; name: string; article: string | null }
+  wants: string[]
+  /** Products it goes into, by name. */
+  products: string[]
+}
+export interface Letter {
+  /** Empty where nobody has said who supplies it. */
+  supplier: string
+  asks: Asked[]
+}
+
+/** What is not known or not proven of one thing, for these allergens and, where it is claimed, for gluten. */
+function wantsOf(
+  ingredient: Ingredient,
+  codes: ReadonlySet<AllergenCode>,
+  gluten: boolean,
+  workbook: Workbook,
+): string[] {
+  const { today, kitchen } = workbook
+  const unknown: AllergenCode[] = []
+  const outOfProof = new Map<string, AllergenCode[]>()
+  for (const code of codes) {
+    const fact = ingredient.allergens[code]
+    if (!fact || fact.status === 'unknown') unknown.push(code)
+    else if (fact.status === 'free') {
+      const proof = proofOf(fact.evidence, ingredient.evidence, today, kitchen.evidenceYears)
+      if (!proof.proven) outOfProof.set(proof.fact, [...(outOfProof.get(proof.fact) ?? []), code])
+    }
+  }
+  const names = (of: readonly AllergenCode[]) => fullList(of.map(code => allergenName[code]))
+  const wants = [...outOfProof].map(
+    ([fact, of]) => `a current specification that says it is free of ${names(of)} (${fact})`,
+  )
+  if (unknown.length > 0) wants.unshift(`whether it contains, or may contain, ${names(unknown)}`)
+  if (gluten && !isFreeByNature(ingredient, kitchen.freeByNature)) {
+    const figure = ingredient.gluten
+    const proof = figure && proofOf(figure.evidence, ingredient.evidence, today, kitchen.evidenceYears)
+    if (!proof?.proven)
+      wants.push(
+        `the most gluten it can hold, in mg/kg, with a certificate or a test${proof && !proof.proven ? ` (${proof.fact})` : ''}`,
+      )
+  }
+  return wants
+}
+
+/** By supplier, those first that hold up most; only for what goes into something sold. */
+export function lettersFor(workbook: Workbook): Letter[] {
+  const ingredients = byId(workbook.ingredients)
+  const used = new Map<string, { codes: Set<AllergenCode>; gluten: boolean; products: Set<string> }>()
+  for (const product of workbook.products) {
+    const codes = product.markets.flatMap(market => rulesOf(market).allergens.groups.flatMap(group => group.codes))
+    for (const line of billOf(workbook, product.recipe).lines) {
+      if (line.role === 'beside') continue
+      const one = used.get(line.ingredient) ?? { codes: new Set(), gluten: false, products: new Set() }
+      used.set(line.ingredient, one)
+      for (const code of codes) one.codes.add(code)
+      one.gluten ||= product.claims.includes('glutenFree')
+      one.products.add(product.name)
+    }
+  }
+  const letters = new Map<string, Asked[]>()
+  for (const [id, { codes, gluten, products }] of used) {
+    const ingredient = ingredients.get(id)
+    const wants = ingredient ? wantsOf(ingredient, codes, gluten, workbook) : []
+    if (!ingredient || wants.length === 0) continue
+    const supplier = ingredient.supplier?.trim() ?? ''
+    letters.set(supplier, [
+      ...(letters.get(supplier) ?? []),
+      {
+        ingredient: { id, name: ingredient.name, article: ingredient.article ?? null },
+        wants,
+        products: [...products],
+      },
+    ])
+  }
+  const reach = (asks: readonly Asked[]) => new Set(asks.flatMap(one => one.products)).size
+  return [...letters]
+    .map(([supplier, asks]): Letter => ({ supplier, asks }))
+    .sort((a, b) => reach(b.asks) - reach(a.asks) || (a.supplier < b.supplier ? -1 : 1))
+}
+
+/** The letter itself, ready to send; `from` is the bakery's name and address. */
+export function letterText({ supplier, asks }: Letter, from: string): string {
+  const lines = asks.flatMap(({ ingredient, wants }) => [
+    `${capital(ingredient.name)}${ingredient.article ? `, your article ${ingredient.article}` : ''}:`,
+    ...wants.map(want => `- ${want}`),
+    '',
+  ])
+  return [
+    `To ${supplier || 'whoever supplies it'}`,
+    '',
+    'We bake for people who cannot afford a mistake, and use the articles below. Please send us, for each:',
+    '',
+    ...lines,
+    'Please name the article and the issue or lot it is about, with its date and until when it holds. If anything in a recipe, a line or a site has changed or is about to, tell us, whatever it is.',
+    '',
+    from,
+  ].join('\n')
+}

@@ -1,0 +1,60 @@
+import { rulesOf } from '@fair-tin/core/market'
+import { allergenCodes, allergenName, marketCodes } from '@fair-tin/core/model'
+import fc from 'fast-check'
+import { createElement } from 'react'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { expect, it } from 'vitest'
+import { CounterPage } from './CounterPage'
+
+const page = (
+  market: (typeof marketCodes)[number],
+  of: { contains: string[]; mayContain: string[] } | null,
+  without: string[],
+) =>
+  renderToStaticMarkup(
+    createElement(CounterPage, {
+      bakery: 'Test Bakehouse',
+      market,
+      markets: [market],
+      without: without as never,
+      traces: false,
+      names: allergenName,
+      products: [
+        { id: 'slab', name: 'Slab', seal: of && ({ ...of, says: [] } as never), at: of && '2026-11-26T10:00:00.000Z' },
+      ],
+    }),
+  )
+/** Of the one product, without the form above it. */
+const said = (html: string) => html.slice(html.indexOf('<li>'), html.indexOf('</li>'))
+
+it('names every allergen that is signed, however many, and every one that does not suit', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...marketCodes),
+      fc.subarray([...allergenCodes]),
+      fc.subarray([...allergenCodes]),
+      (market, contains, mayContain) => {
+        const rules = rulesOf(market)
+        const declared = new Set(rules.allergens.groups.flatMap(group => group.codes))
+        const label = (code: (typeof allergenCodes)[number]) => rules.allergens.labelNames[code] ?? allergenName[code]
+        const inIt = contains.filter(code => declared.has(code))
+        const may = mayContain.filter(code => declared.has(code) && !contains.includes(code))
+        const of = { contains: inIt, mayContain: may }
+        const all = said(page(market, of, []))
+        for (const code of [...inIt, ...may]) expect(all).toContain(label(code))
+        if (inIt.length === 0) expect(all).toContain('Contains none of the allergens a label must name.')
+        const asked = [...inIt, ...may]
+        const answer = said(page(market, of, asked))
+        for (const code of asked) expect(answer).toContain(label(code))
+        expect(answer.includes('Does not suit')).toBe(asked.length > 0)
+      },
+    ),
+    { numRuns: 60 },
+  )
+})
+it('says nothing of what is not signed but to ask', () => {
+  const html = page('uk', null, ['milk'])
+  expect(said(html)).toContain('Ask us:')
+  expect(said(html)).not.toMatch(/Suits|Contains/)
+  expect(html).not.toContain('<script')
+})
