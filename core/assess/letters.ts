@@ -1,5 +1,6 @@
 // What to ask of each supplier, so that what stands unproven could be proven: a letter a supplier, with exactly what is wanted and
 // for which articles. Nothing is asked twice, and nothing of what nobody sells.
+import { statusOf } from '../allergen/rollUp'
 import { proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
 import { rulesOf } from '../market/market'
@@ -32,12 +33,18 @@ function wantsOf(
   const { today, kitchen } = workbook
   const unknown: AllergenCode[] = []
   const outOfProof = new Map<string, AllergenCode[]>()
+  const conflicts: string[] = []
   for (const code of codes) {
-    const fact = ingredient.allergens[code]
-    if (!fact || fact.status === 'unknown') unknown.push(code)
-    else if (fact.status === 'free') {
-      const proof = proofOf(fact.evidence, ingredient.evidence, today, kitchen.evidenceYears)
-      if (!proof.proven) outOfProof.set(proof.fact, [...(outOfProof.get(proof.fact) ?? []), code])
+    // judged as a claim judges it
+    const { status, proven, exempt, conflict, fact } = statusOf(ingredient, code, workbook)
+    if (proven || exempt || status === 'contains' || status === 'mayContain') continue
+    if (conflict) conflicts.push(fact)
+    else if (status === 'unknown') unknown.push(code)
+    else {
+      // why, without the allergen's own name: said once for all of them
+      const proof = proofOf(ingredient.allergens[code]?.evidence, ingredient.evidence, today, kitchen.evidenceYears)
+      const why = proof.proven ? fact : proof.fact
+      outOfProof.set(why, [...(outOfProof.get(why) ?? []), code])
     }
   }
   const names = (of: readonly AllergenCode[]) => fullList(of.map(code => allergenName[code]))
@@ -45,7 +52,12 @@ function wantsOf(
     ([fact, of]) => `a current specification that says it is free of ${names(of)} (${fact})`,
   )
   if (unknown.length > 0) wants.unshift(`whether it contains, or may contain, ${names(unknown)}`)
-  if (gluten && !isFreeByNature(ingredient, kitchen.freeByNature)) {
+  for (const fact of conflicts) wants.push(`which is so: ${fact}`)
+  // what contains wheat is asked for nothing more: it has to go
+  const hasCereal = (['wheat', 'rye', 'barley'] as const).some(
+    code => ingredient.allergens[code]?.status === 'contains' && !ingredient.glutenRemoved,
+  )
+  if (gluten && !hasCereal && !isFreeByNature(ingredient, kitchen.freeByNature)) {
     const figure = ingredient.gluten
     const proof = figure && proofOf(figure.evidence, ingredient.evidence, today, kitchen.evidenceYears)
     if (!proof?.proven)
