@@ -35,10 +35,19 @@ const cookie = { category: 'cookie', netWeight: 30, pieces: 1 } as const
 
 describe('nutrition claims at their limits', () => {
   it.each<[NamedClaim, Record<string, number>, 'uk' | 'eu' | 'us', Partial<Product>, ClaimResult['verdict'], string]>([
-    ['lowFat', { fat: 3 }, 'uk', {}, 'holds', '3.0 g of fat per 100 g, at most 3 allowed'],
+    [
+      'lowFat',
+      { fat: 3 },
+      'uk',
+      {},
+      'holds',
+      '3.0 g of fat per 100 g, at most 3 allowed (Regulation (EC) 1924/2006, Annex); just at it',
+    ],
     ['lowFat', { fat: 3.1 }, 'uk', {}, 'breaks', '3.1 g of fat per 100 g'],
     ['lowSugar', { sugars: 5 }, 'eu', {}, 'holds', '5.0 g of sugars per 100 g, at most 5 allowed'],
-    ['lowSugar', { sugars: 5.1 }, 'eu', {}, 'breaks', '5.1 g of sugars'],
+    ['lowSugar', { sugars: 3.1 }, 'eu', {}, 'holds', '; 1.9 g under it'],
+    ['lowSugar', { sugars: 5.1 }, 'eu', {}, 'breaks', '; 0.1 g over it'],
+    ['lowSugar', { sugars: 5.02 }, 'eu', {}, 'breaks', '; 0.02 g over it'],
     ['sugarFree', { sugars: 0.5 }, 'uk', {}, 'holds', '0.5 g of sugars per 100 g, at most 0.5 allowed'],
     ['sugarFree', { sugars: 0.6 }, 'uk', {}, 'breaks', '0.6 g of sugars'],
     ['sourceOfFibre', { fibre: 3 }, 'uk', {}, 'holds', '3.0 g of fibre per 100 g'],
@@ -52,7 +61,7 @@ describe('nutrition claims at their limits', () => {
       'holds',
       'per 100 kcal; 3 or 1.5 needed',
     ],
-    ['highFibre', { fibre: 6 }, 'uk', {}, 'holds', '6.0 g of fibre per 100 g'],
+    ['highFibre', { fibre: 6.5 }, 'uk', {}, 'holds', '; 0.5 g over it'],
     ['highFibre', { fibre: 5.9, carbohydrate: 80 }, 'uk', {}, 'breaks', '6 or 3 needed'],
     // 12 % of the energy: 12 × 4 = 48 of 400
     [

@@ -28,6 +28,13 @@ const noSuchClaim = (claim: NamedClaim, context: ClaimContext) =>
     'Leave it off in this market.',
   )
 
+/** How far a value is from its limit: "1.9 g under it". */
+function marginTo(limit: number, value: number): string {
+  const away = Math.abs(value - limit)
+  if (atMost(away, 0)) return 'just at it'
+  return `${toPlaces(away, away < 0.095 ? 2 : 1)} g ${value < limit ? 'under' : 'over'} it`
+}
+
 /** Grams of a labelled serving; null where it cannot be told. */
 function servingGrams({ rules, product }: ClaimContext): number | null {
   const serving = servingOf(rules, product)
@@ -99,7 +106,7 @@ function ceiling(
       const edge = limit.below ? `under ${limit.grams}` : `at most ${limit.grams}`
       return ground(
         within(value) ? 'holds' : 'breaks',
-        `${toPlaces(value, 1)} g of ${nutrientName[code]} per ${Number(toPlaces(grams, 1))} g, ${edge} allowed (${limit.cite})`,
+        `${toPlaces(value, 1)} g of ${nutrientName[code]} per ${Number(toPlaces(grams, 1))} g, ${edge} allowed (${limit.cite}); ${marginTo(limit.grams, value)}`,
       )
     }),
     ...more,
@@ -147,7 +154,7 @@ function fibre(claim: 'sourceOfFibre' | 'highFibre', context: ClaimContext): Cla
     return [
       ground(
         ok ? 'holds' : 'breaks',
-        `${toPlaces(amount, 1)} g of fibre per ${basis} g${energy}; ${needed} needed (${rule.cite})`,
+        `${toPlaces(amount, 1)} g of fibre per ${basis} g${energy}; ${needed} needed (${rule.cite})${ok && !atMost(rule.grams, amount) ? '' : `; ${marginTo(rule.grams, amount)}`}`,
       ),
     ]
   })
@@ -183,7 +190,7 @@ function protein(context: ClaimContext): ClaimResult {
     if (grams === null) return needsKind('sourceOfProtein', context)
     return figure('sourceOfProtein', context, ['protein'], of => {
       const amount = (of('protein', 'low') * grams) / 100
-      const said = `${toPlaces(amount, 1)} g of protein per serving, ${rule.gramsPerServing} needed (${rule.cite})`
+      const said = `${toPlaces(amount, 1)} g of protein per serving, ${rule.gramsPerServing} needed (${rule.cite}); ${marginTo(rule.gramsPerServing, amount)}`
       return [ground(atMost(rule.gramsPerServing, amount) ? 'holds' : 'breaks', said)]
     })
   }
