@@ -15,8 +15,6 @@ export interface LabelState {
   last: SignOff | null
   seal: Seal | null
   stale: Stale | null
-  /** How much stands between it and a signature now. */
-  hinders: number
   now: ToSign | null
 }
 const order: LabelState['state'][] = ['outOfDate', 'withdrawn', 'never', 'signed']
@@ -33,11 +31,14 @@ export function stateOf(
   // a seal that cannot be read any more, or is not what its fingerprint says, vouches for nothing
   const state =
     last === null ? 'never' : last.deed === 'withdrawn' || seal === null ? 'withdrawn' : stale ? 'outOfDate' : 'signed'
-  return { product, market, state, last, seal, stale, hinders: now?.hinders.length ?? 1, now }
+  return { product, market, state, last, seal, stale, now }
 }
 
-/** Every product in every market it is sold in, and what is signed besides; what needs somebody first. */
-export async function labelStates(sql: BakerySql): Promise<{ workbook: Workbook; states: LabelState[] }> {
+/** Every product in every market it is sold in, and what is signed besides; what needs somebody first. `signedOnly`: of those alone. */
+export async function labelStates(
+  sql: BakerySql,
+  signedOnly = false,
+): Promise<{ workbook: Workbook; states: LabelState[] }> {
   const [workbook, signed] = await Promise.all([readWorkbook(sql, today()), currentSignOffs(sql)])
   const seals = await sealsOf(
     sql,
@@ -47,7 +48,7 @@ export async function labelStates(sql: BakerySql): Promise<{ workbook: Workbook;
   const lastOf = new Map(signed.map(one => [`${one.product} ${one.market}`, one]))
   const wanted = new Map(
     [
-      ...workbook.products.flatMap(one => one.markets.map(market => ({ id: one.id, market }))),
+      ...(signedOnly ? [] : workbook.products).flatMap(one => one.markets.map(market => ({ id: one.id, market }))),
       ...signed.map(one => ({ id: one.product, market: one.market })),
     ].map(one => [`${one.id} ${one.market}`, one]),
   )

@@ -22,7 +22,7 @@ export interface Matrix {
 }
 export async function matrixOf(market: MarketCode): Promise<Matrix> {
   const rules = rulesOf(market)
-  const { workbook, states } = await reading(labelStates)
+  const { workbook, states } = await reading(sql => labelStates(sql))
   const codes = rules.allergens.groups.flatMap(group => group.codes)
   const rows = states
     .filter(one => one.market === market)

@@ -61,18 +61,19 @@ export function toSign(workbook: Workbook, productId: string, market: MarketCode
   if (!stored || !recipe) return null
   const assessment = assessed(workbook, productId, market)
   const product = asPacked(stored, recipe, assessment.bill)
-  const notHolding = assessment.claims.filter(claim => claim.verdict !== 'holds')
   return {
     product,
     market,
     assessment,
     says: saidBy(assessment, product),
     places: placesOf(workbook, product, assessment.bill),
-    hinders: [
-      ...assessment.declaration.problems.map(problem => problem.what),
-      // each has its problem; that none slips by is not left to that
-      ...(notHolding.length > 0 && assessment.declaration.problems.length === 0 ? ['A claim does not hold.'] : []),
-    ],
+    // worked out when it is looked at: a counter page never looks
+    get hinders() {
+      const { problems } = assessment.declaration
+      const notHolding = assessment.claims.some(claim => claim.verdict !== 'holds')
+      // each that does not hold has its problem; that none slips by is not left to that
+      return problems.length === 0 && notHolding ? ['A claim does not hold.'] : problems.map(problem => problem.what)
+    },
   }
 }
 

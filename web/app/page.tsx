@@ -7,7 +7,7 @@ import { Today } from '../screens/today/Today'
 export const metadata = { title: 'Today' }
 export default async function TodayPage() {
   const iso = today()
-  const [{ workbook, states }, lots] = await reading(sql => Promise.all([labelStates(sql), lotsOnHand(sql)]))
+  const [{ workbook, states }, lots] = await reading(sql => Promise.all([labelStates(sql, true), lotsOnHand(sql)]))
   const day = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
     day: 'numeric',

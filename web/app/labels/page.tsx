@@ -7,10 +7,10 @@ import { Labels } from '../../screens/labels/Labels'
 
 export const metadata = { title: 'Labels' }
 export default async function LabelsPage() {
-  const [{ states }, who] = await Promise.all([reading(labelStates), here()])
+  const [{ states }, who] = await Promise.all([reading(sql => labelStates(sql)), here()])
   return (
     <Labels
-      rows={states.map(({ product, market, state, last, stale, hinders }) => ({
+      rows={states.map(({ product, market, state, last, stale, now }) => ({
         product,
         market,
         title: rulesOf(market).title,
@@ -18,7 +18,7 @@ export default async function LabelsPage() {
         last: last && { by: last.by, at: last.at, deed: last.deed, reason: last.reason },
         causes: stale?.causes ?? [],
         altered: stale?.altered.map(one => one.part) ?? [],
-        hinders,
+        hinders: now?.hinders.length ?? 1,
       }))}
       owner={who?.role === 'owner'}
       counter={who ? await hasCounter(who.bakery) : false}
