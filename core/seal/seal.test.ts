@@ -263,6 +263,17 @@ describe('what is signed', () => {
     const saved = { ...plain, products: plain.products.map(one => ({ ...one, version: 9 })) }
     const touched = changed(saved, { kind: 'status', code: 'milk', to: 'contains' })
     expect(staleSince(stored, toSign(touched, 'cake', 'uk'), touched)!.causes).toEqual(['plum: its facts changed'])
+    // another price is neither frozen nor a cause
+    const dear = {
+      ...touched,
+      kitchen: { ...touched.kitchen, labourPerHour: '99.00' },
+      ingredients: touched.ingredients.map(one => ({
+        ...one,
+        packs: one.packs.map(of => ({ ...of, price: '77.77' })),
+      })),
+    }
+    expect(staleSince(stored, toSign(dear, 'cake', 'uk'), dear)!.causes).toEqual(['plum: its facts changed'])
+    expect(JSON.stringify(sealed(dear))).not.toMatch(/77\.77|99\.00/)
     const gone = { ...plain, products: [] }
     expect(causes(gone)).toEqual(['the product or its recipe was taken out'])
     expect(staleSince({ ...seal, pack: { ...seal.pack, version: 0 } }, toSign(plain, 'cake', 'uk'), plain)).toBeNull()

@@ -2,7 +2,7 @@
 // years later; and whether what is signed is still so.
 import { z } from 'zod'
 import type { Assessment } from '../assess/assess'
-import { assessed, carriedTo } from '../assess/slice'
+import { assessed } from '../assess/slice'
 import { same } from '../edit/same'
 import { rulesOf } from '../market/market'
 import { AllergenCode } from '../model/allergen'
@@ -13,6 +13,7 @@ import type { Product } from '../model/product'
 import { Workbook } from '../model/workbook'
 import { asPacked } from '../recipe/packWeight'
 import { hiddenPlaces, type PlaceFound, placesOf } from './hiddenPlaces'
+import { restsOf } from './rests'
 import { type Altered, alteredIn, type Said, saidBy, saidParts } from './said'
 
 /** Who wrote what about a place people forget. */
@@ -99,7 +100,7 @@ export function sealOf(
     places,
     answers,
     papers,
-    rests: carriedTo(workbook, stored),
+    rests: restsOf(workbook, stored),
   }
 }
 
@@ -134,7 +135,7 @@ const unversioned = (one: unknown): unknown => {
 }
 function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[] {
   const was = seal.rests
-  const is = carriedTo(workbook, byId(workbook.products).get(product.id)!)
+  const is = restsOf(workbook, byId(workbook.products).get(product.id)!)
   const changed = <T extends { id: string; name: string }>(before: readonly T[], after: readonly T[], what: string) => {
     const old = byId(before as T[])
     const next = byId(after as T[])
