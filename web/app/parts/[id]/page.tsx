@@ -18,10 +18,10 @@ export const metadata = { title: 'Part' }
 export default async function OnePart({ params }: { params: Promise<{ id: string }> }) {
   const id = decoded((await params).id)
   // a kept version does not change: its part does
-  if (isFrozen({ id })) redirect(`/parts/${id.slice(0, id.indexOf('@'))}`)
+  if (isFrozen({ id })) redirect(`/parts/${encodeURIComponent(id.slice(0, id.indexOf('@')))}`)
   const [bench, person, market] = await Promise.all([openBench({ part: id }), nameHere(), marketInView()])
   if (!bench) notFound()
   if ('damage' in bench) return <DamagedThing damage={bench.damage} />
-  if ('sold' in bench) redirect(`/products/${bench.sold}`)
+  if ('sold' in bench) redirect(`/products/${encodeURIComponent(bench.sold)}`)
   return <Bench key={id} {...bench} pieces={null} lid="proof" market={market} person={person} />
 }
