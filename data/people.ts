@@ -73,6 +73,11 @@ export async function addPerson(sql: BakerySql, given: Person): Promise<void> {
   await sql`insert into staff (bakery_id, id, name, role, sees_prices, signs_for)
     values (current_bakery(), ${id}, ${name}, ${role}, ${seesPrices}, ${signsFor})`
 }
+/** A reader of that name, also one who was let go before. */
+export async function takeOnReader(sql: BakerySql, id: string, name: string): Promise<void> {
+  await sql`insert into staff (bakery_id, id, name, role, sees_prices, signs_for) values (current_bakery(), ${id}, ${name}, 'reader', false, '{}')
+    on conflict (bakery_id, id) do update set role = 'reader', left_at = null`
+}
 /** Nobody is left over whom no owner could let in again: gives false where the last owner would go, and changes nothing. */
 export async function changePerson(sql: BakerySql, given: Person): Promise<boolean> {
   const { id, name, role, seesPrices, signsFor } = Person.parse(given)

@@ -1,5 +1,6 @@
-// The fingerprint of plain data: alike where it says the same, in the same order.
+// Fingerprints: SHA-256, as 64 hexadecimal digits.
 import { createHash } from 'node:crypto'
 
-/** SHA-256 of its JSON, as 64 hexadecimal digits. */
-export const printOf = (value: unknown): string => createHash('sha256').update(JSON.stringify(value)).digest('hex')
+export const printOfText = (text: string): string => createHash('sha256').update(text).digest('hex')
+/** Of plain data: alike where it says the same, in the same order. */
+export const printOf = (value: unknown): string => printOfText(JSON.stringify(value))

@@ -1,9 +1,10 @@
 // What is signed: kept by its own fingerprint, never changed; and who signed or withdrew it.
 
+import { inOneOrder } from '@fair-tin/core/edit'
 import type { MarketCode } from '@fair-tin/core/model'
 import { Seal } from '@fair-tin/core/seal'
 import { written } from './damage'
-import { printOf } from './print'
+import { printOfText } from './print'
 import type { BakerySql } from './withBakery'
 
 export interface SignOff {
@@ -62,17 +63,7 @@ const kept = new Map<string, Seal>()
 const mostKept = 500
 
 /** The same whatever order its fields come back in from the database. */
-export const printOfSeal = (seal: Seal): string => printOf(sorted(seal))
-const sorted = (value: unknown): unknown =>
-  Array.isArray(value)
-    ? value.map(sorted)
-    : typeof value === 'object' && value !== null
-      ? Object.fromEntries(
-          Object.keys(value)
-            .sort()
-            .map(key => [key, sorted((value as Record<string, unknown>)[key])]),
-        )
-      : value
+export const printOfSeal = (seal: Seal): string => printOfText(inOneOrder(seal))
 
 /** One at a time for each product and market: of two who sign at once the second sees the first. */
 export const lockSigning = async (sql: BakerySql, product: string, market: string): Promise<void> => {

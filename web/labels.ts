@@ -2,7 +2,7 @@
 import 'server-only'
 import type { Matter } from '@fair-tin/core/assess'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
-import { type Seal, type Stale, staleSince, type ToSign, toSign } from '@fair-tin/core/seal'
+import { type Seal, type Stale, type Standing, standingOf, standings, type ToSign, toSign } from '@fair-tin/core/seal'
 import { capital, fullList } from '@fair-tin/core/words'
 import { type BakerySql, currentSignOffs, readWorkbook, type SignOff, sealsOf } from '@fair-tin/data'
 import { today } from './bakery'
@@ -10,14 +10,13 @@ import { today } from './bakery'
 export interface LabelState {
   product: { id: string; name: string }
   market: MarketCode
-  state: 'outOfDate' | 'withdrawn' | 'never' | 'signed'
+  state: Standing
   /** What was signed last, or taken back. */
   last: SignOff | null
   seal: Seal | null
   stale: Stale | null
   now: ToSign | null
 }
-const order: LabelState['state'][] = ['outOfDate', 'withdrawn', 'never', 'signed']
 
 export function stateOf(
   workbook: Workbook,
@@ -27,10 +26,7 @@ export function stateOf(
   seal: Seal | null,
 ): LabelState {
   const now = toSign(workbook, product.id, market)
-  const stale = last?.deed === 'signed' && seal ? staleSince(seal, now, workbook) : null
-  // a seal that cannot be read any more, or is not what its fingerprint says, vouches for nothing
-  const state =
-    last === null ? 'never' : last.deed === 'withdrawn' || seal === null ? 'withdrawn' : stale ? 'outOfDate' : 'signed'
+  const { standing: state, stale } = standingOf(last?.deed ?? null, seal, now, workbook)
   return { product, market, state, last, seal, stale, now }
 }
 
@@ -60,7 +56,8 @@ export async function labelStates(
   return {
     workbook,
     states: states.sort(
-      (a, b) => order.indexOf(a.state) - order.indexOf(b.state) || a.product.name.localeCompare(b.product.name, 'en'),
+      (a, b) =>
+        standings.indexOf(a.state) - standings.indexOf(b.state) || a.product.name.localeCompare(b.product.name, 'en'),
     ),
   }
 }
@@ -73,7 +70,23 @@ export function labelMatters(states: readonly LabelState[]): Matter[] {
       const cause = fullList(one.stale.causes)
       byCause.set(cause, [...(byCause.get(cause) ?? []), one])
     }
-  return [...byCause].map(([cause, of]): Matter => {
+  const open = states.filter(one => one.state === 'open')
+  const names = [...new Set(open.map(one => one.product.name))]
+  const shaken: Matter[] =
+    open.length === 0
+      ? []
+      : [
+          {
+            key: 'labels open',
+            weight: 'unproven',
+            what: `${names.length === 1 ? `The label of ${names[0]} says` : `The labels of ${fullList(names)} say`} what was signed, and nobody can vouch for it now.`,
+            detail:
+              'Something it rests on became unknown or unproven. The counter page says “ask us” till it is settled.',
+            does: open.length === 1 ? 'See what stands open' : 'See them',
+            at: open.length === 1 ? `/labels/${open[0]!.product.id}/${open[0]!.market}` : '/labels',
+          },
+        ]
+  const outOfDate = [...byCause].map(([cause, of]): Matter => {
     const names = [...new Set(of.map(one => one.product.name))]
     return {
       key: `label ${cause}`,
@@ -84,4 +97,5 @@ export function labelMatters(states: readonly LabelState[]): Matter[] {
       at: of.length === 1 ? `/labels/${of[0]!.product.id}/${of[0]!.market}` : '/labels',
     }
   })
+  return [...outOfDate, ...shaken]
 }

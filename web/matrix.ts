@@ -1,7 +1,8 @@
 // The allergen matrix of a market: products by allergens, contains and may contain apart, from what is signed and still so.
 import 'server-only'
+import { declaredCodes, labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
-import { type AllergenCode, allergenName, type MarketCode } from '@fair-tin/core/model'
+import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
 import { reading } from './bakery'
 import { labelStates } from './labels'
 
@@ -23,7 +24,7 @@ export interface Matrix {
 export async function matrixOf(market: MarketCode): Promise<Matrix> {
   const rules = rulesOf(market)
   const { workbook, states } = await reading(sql => labelStates(sql))
-  const codes = rules.allergens.groups.flatMap(group => group.codes)
+  const codes = [...declaredCodes(rules)]
   const rows = states
     .filter(one => one.market === market)
     .map(({ product, state, seal, last }): MatrixRow => {
@@ -45,7 +46,7 @@ export async function matrixOf(market: MarketCode): Promise<Matrix> {
     title: rules.title,
     asOf: workbook.today,
     codes,
-    heads: codes.map(code => rules.allergens.labelNames[code] ?? allergenName[code]),
+    heads: codes.map(code => labelNameOf(code, rules)),
     rows,
   }
 }

@@ -3,6 +3,7 @@
 import { statusOf } from '../allergen/rollUp'
 import { proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
+import { declaredCodes } from '../label/emphasis'
 import { rulesOf } from '../market/market'
 import { type AllergenCode, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -73,7 +74,7 @@ export function lettersFor(workbook: Workbook): Letter[] {
   const ingredients = byId(workbook.ingredients)
   const used = new Map<string, { codes: Set<AllergenCode>; gluten: boolean; products: Set<string> }>()
   for (const product of workbook.products) {
-    const codes = product.markets.flatMap(market => rulesOf(market).allergens.groups.flatMap(group => group.codes))
+    const codes = product.markets.flatMap(market => declaredCodes(rulesOf(market)))
     for (const line of billOf(workbook, product.recipe).lines) {
       if (line.role === 'beside') continue
       const one = used.get(line.ingredient) ?? { codes: new Set(), gluten: false, products: new Set() }

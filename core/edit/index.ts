@@ -14,6 +14,7 @@ export {
 } from './benchEdit'
 export { merged } from './merge'
 export { applyEdit, before, bodyOf, RecipeBody, type RecipeEdit, Written, writtenOf } from './recipeEdit'
+export { inOneOrder } from './same'
 export {
   inverseOfSheetEdit,
   KitchenSheet,

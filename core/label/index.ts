@@ -1,5 +1,6 @@
 // A declaration as data.
 export { type Declaration, dateMark } from './declaration'
+export { declaredCodes, labelNameOf } from './emphasis'
 export { compositionText } from './ingredientList'
 export type { FactsPanel } from './nutritionFacts'
 export type { NutritionTable, TableRow } from './nutritionTable'

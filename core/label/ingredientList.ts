@@ -159,7 +159,7 @@ function entriesOf(
       entries.push({ grams, runs: joined([[plain(`${name}${share ? ` ${share}` : ''} (`)], list, [plain(')')]]) })
     } else {
       const share = group.map(({ line }) => context.quid.shares.get(line.ingredient)).find(Boolean)
-      entries.push({ grams, runs: entryRuns(ingredient, codes, share, context), sugar: isSugar(ingredient) })
+      entries.push({ grams, runs: entryRuns(ingredient, codes, share, context), sugar: isSugar(ingredient, rules) })
     }
   }
   // alike to a part in a billion is alike: a batch of another size must not turn two rows about
@@ -182,8 +182,8 @@ function entriesOf(
   ])
 }
 
-const sugarKinds = new Set<string>(['sugar', 'syrup', 'juiceConcentrate', 'rareSugar'])
-const isSugar = ({ traits }: Ingredient): boolean => traits.sweetening?.some(kind => sugarKinds.has(kind)) ?? false
+const isSugar = ({ traits }: Ingredient, { claims }: RulePack): boolean =>
+  traits.sweetening?.some(kind => (claims.addedSugars.kinds as readonly string[]).includes(kind)) ?? false
 
 /** For each bill line what it contains, or is named after while nobody has settled it: emphasised either way. */
 function codesByLine({ found, rules }: ListContext): ReadonlyMap<number, AllergenCode[]> {

@@ -13,4 +13,5 @@ export {
   toSign,
   unanswered,
 } from './seal'
+export { type Standing, standingOf, standings } from './standing'
 export { type Suit, suits } from './suits'

@@ -18,6 +18,7 @@ import type { Workbook } from '../model/workbook'
 import { hiddenPlaces } from './hiddenPlaces'
 import { alteredIn, saidBy } from './said'
 import { Seal, type SealedPaper, sealOf, staleSince, toSign, unanswered } from './seal'
+import { standingOf } from './standing'
 import { suits } from './suits'
 
 const none = { value: 0, source: 'x' }
@@ -311,6 +312,43 @@ describe('what is signed', () => {
     ])
     const { assessment, product } = toSign(butter, 'cake', 'uk')!
     expect(saidBy(assessment, product).find(one => one.part === 'ingredients')!.words).toContain('*milk*')
+  })
+})
+
+describe('whether a signature may be relied on', () => {
+  const standing = (book: Workbook, market: (typeof marketCodes)[number] = 'uk') =>
+    standingOf('signed', sealed(plain, market), toSign(book, 'cake', market), book).standing
+  it('not where nobody signed, where it was taken back, or where its state cannot be read any more', () => {
+    const now = toSign(plain, 'cake', 'uk')
+    expect(standingOf(null, null, now, plain).standing).toBe('never')
+    expect(standingOf('withdrawn', sealed(plain), now, plain).standing).toBe('withdrawn')
+    expect(standingOf('signed', null, now, plain).standing).toBe('withdrawn')
+    expect(standing(plain)).toBe('signed')
+  })
+  it('never over what became unknown or unproven since, though no word of the label changed', () => {
+    const bare = bookOf([full('flour'), full('plum')], { claims: [] })
+    const seal = sealed(bare)
+    for (const book of [
+      {
+        ...bare,
+        ingredients: [full('flour'), { ...full('plum'), allergens: carrying('plum', 'milk', 'unknown').allergens }],
+      },
+      { ...bare, today: '2031-01-01' },
+      { ...bare, kitchen: { ...bare.kitchen, crossContact: [] } },
+    ]) {
+      const now = toSign(book, 'cake', 'uk')
+      expect(alteredIn(seal.says, now!.says)).toEqual([])
+      expect(standingOf('signed', seal, now, book).standing).toBe('open')
+    }
+  })
+  it('is said only where it could be signed again as it is', () => {
+    fc.assert(
+      fc.property(fc.array(change, { maxLength: 3 }), fc.constantFrom(...marketCodes), (changes, market) => {
+        const book = changes.reduce(changed, plain)
+        if (standing(book, market) === 'signed') expect(toSign(book, 'cake', market)!.hinders).toEqual([])
+      }),
+      { numRuns: 100 },
+    )
   })
 })
 

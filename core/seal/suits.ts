@@ -1,5 +1,6 @@
 // "Can I eat this?": what is signed, asked by what somebody cannot eat. What is not vouched for suits nobody.
 
+import { declaredCodes } from '../label/emphasis'
 import type { RulePack } from '../market/rulePack'
 import type { AllergenCode } from '../model/allergen'
 import type { Seal } from './seal'
@@ -15,7 +16,7 @@ export type Suit =
  */
 export function suits(
   seal: Pick<Seal, 'contains' | 'mayContain'> | null,
-  { allergens }: RulePack,
+  rules: RulePack,
   without: readonly AllergenCode[],
   traces: boolean,
 ): Suit {
@@ -23,8 +24,7 @@ export function suits(
   const contains = without.filter(code => seal.contains.includes(code))
   const mayContain = traces ? [] : without.filter(code => seal.mayContain.includes(code) && !contains.includes(code))
   if (contains.length + mayContain.length > 0) return { suits: 'no', contains, mayContain }
-  const declared = new Set(allergens.groups.flatMap(group => group.codes))
-  const beyond = without.filter(code => !declared.has(code))
-  if (beyond.length > 0) return { suits: 'unknown', why: 'labels here need not name it' }
+  if (without.some(code => !declaredCodes(rules).includes(code)))
+    return { suits: 'unknown', why: 'labels here need not name it' }
   return { suits: 'yes' }
 }

@@ -243,6 +243,20 @@ test('the counter page says what is signed to whoever has its address, small, wi
   const slab = counter.getByRole('listitem').filter({ hasText: name })
   await expect(slab).toContainText('Contains none of the allergens a label must name.')
   await expect(counter.getByRole('listitem').filter({ hasText: 'Riddle slab' })).toContainText('Ask us.')
+  // what became unknown since is vouched for by nobody, though the label says the same
+  const wonder = (was: unknown, to: unknown) =>
+    post(page, '/api/v1/edits/ingredient/harbour-meal', {
+      edits: [{ deed: crypto.randomUUID(), at: ['allergens', 'milk'], was, to }],
+    })
+  const known = { status: 'free', evidence: 'spec' }
+  expect((await wonder(known, { status: 'unknown' })).status()).toBe(200)
+  await counter.reload()
+  await expect(slab).toContainText('Ask us.')
+  await page.reload()
+  await expect(page.getByRole('listitem').filter({ hasText: name })).toContainText('signed, and open')
+  expect((await wonder({ status: 'unknown' }, known)).status()).toBe(200)
+  await counter.reload()
+  await expect(slab).toContainText('Contains none')
   await counter.getByLabel('milk', { exact: true }).check()
   await counter.getByRole('button', { name: 'Show what suits' }).click()
   await expect(slab).toContainText('Suits: nothing you named is in it')
@@ -261,5 +275,8 @@ test('the counter page says what is signed to whoever has its address, small, wi
   await page.getByRole('button', { name: 'End it' }).click()
   await expect(page.getByRole('button', { name: 'Make its address' })).toBeVisible()
   expect((await page.request.get(address)).status()).toBe(404)
+  // its reader let go by mistake: another address takes them on again
+  await post(page, '/api/v1/people', { do: 'let go', id: 'counter' })
+  expect((await post(page, '/api/v1/seals', { do: 'make counter' })).status()).toBe(200)
   await seen.context().close()
 })

@@ -2,6 +2,7 @@
 // Code (FSC): verify before relying on it.
 import type { AllergenCode } from '../../model/allergen'
 import type { ClaimRules, EnergyFactors, RulePack } from '../rulePack'
+import { timesFactors } from '../timesFactors'
 
 const treeNuts: AllergenCode[] = [
   'almond',
@@ -79,18 +80,6 @@ const kj: EnergyFactors = {
 }
 /** 1 kcal is 4.18 kJ there (Standard 1.2.8). */
 const kjPerKcal = 4.18
-const kcal: EnergyFactors = {
-  fat: kj.fat / kjPerKcal,
-  protein: kj.protein / kjPerKcal,
-  carbohydrate: kj.carbohydrate / kjPerKcal,
-  fibre: kj.fibre / kjPerKcal,
-  insolubleFibre: kj.insolubleFibre / kjPerKcal,
-  alcohol: kj.alcohol / kjPerKcal,
-  organicAcids: kj.organicAcids / kjPerKcal,
-  polyols: kj.polyols / kjPerKcal,
-  eachPolyol: Object.fromEntries(Object.entries(kj.eachPolyol).map(([code, factor]) => [code, factor / kjPerKcal])),
-  allulose: kj.allulose / kjPerKcal,
-}
 
 const cite = 'FSC Schedule 4'
 const claims: ClaimRules = {
@@ -123,7 +112,7 @@ export const rules = {
     testOfFood: true,
     cite: 'FSC Schedule 4: no detectable gluten',
   },
-  energy: { kj, kcal, cite: 'FSC Schedule 11' },
+  energy: { kj, kcal: timesFactors(kj, 1 / kjPerKcal), cite: 'FSC Schedule 11' },
   sugars: {
     withAllulose: true,
     cite: 'FSC Standard 1.1.2: sugars are mono- and disaccharides',

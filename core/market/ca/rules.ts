@@ -2,6 +2,7 @@
 // what the food inspection agency writes about them: verify before relying on it.
 import type { AllergenCode } from '../../model/allergen'
 import type { ClaimRules, EnergyFactors, RulePack } from '../rulePack'
+import { timesFactors } from '../timesFactors'
 
 const treeNuts: AllergenCode[] = [
   'almond',
@@ -68,18 +69,6 @@ const kcal: EnergyFactors = {
   allulose: 0.4,
 }
 const kjPerKcal = 4.184
-const inKj: EnergyFactors = {
-  fat: kcal.fat * kjPerKcal,
-  protein: kcal.protein * kjPerKcal,
-  carbohydrate: kcal.carbohydrate * kjPerKcal,
-  fibre: kcal.fibre * kjPerKcal,
-  insolubleFibre: kcal.insolubleFibre * kjPerKcal,
-  alcohol: kcal.alcohol * kjPerKcal,
-  organicAcids: kcal.organicAcids * kjPerKcal,
-  polyols: kcal.polyols * kjPerKcal,
-  eachPolyol: Object.fromEntries(Object.entries(kcal.eachPolyol).map(([code, factor]) => [code, factor * kjPerKcal])),
-  allulose: kcal.allulose * kjPerKcal,
-}
 
 const cite = 'FDR B.01.513, table of nutrient content claims'
 const claims: ClaimRules = {
@@ -120,7 +109,7 @@ export const rules = {
     testOfFood: false,
     cite: 'FDR B.24.018, and the position of 2012 on 20 ppm',
   },
-  energy: { kj: inKj, kcal, cite: 'FDR B.01.001 and B.01.401' },
+  energy: { kj: timesFactors(kcal, kjPerKcal), kcal, cite: 'FDR B.01.001 and B.01.401' },
   sugars: { withAllulose: false, cite: 'less sure: allulose is left out of sugars' } satisfies RulePack['sugars'],
   list: {
     waterAsLeft: false,

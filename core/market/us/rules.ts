@@ -2,6 +2,7 @@
 // verify before relying on it.
 import type { AllergenCode } from '../../model/allergen'
 import type { ClaimRules, EnergyFactors, RulePack } from '../rulePack'
+import { timesFactors } from '../timesFactors'
 
 const treeNuts: AllergenCode[] = [
   'almond',
@@ -65,13 +66,6 @@ const kcal: EnergyFactors = {
   allulose: 0.4,
 }
 const kjPerKcal = 4.184
-const inKj = <T extends object>(factors: T): T =>
-  Object.fromEntries(
-    Object.entries(factors).map(([code, factor]) => [
-      code,
-      typeof factor === 'number' ? factor * kjPerKcal : inKj(factor),
-    ]),
-  ) as T
 
 const claims: ClaimRules = {
   lowFat: { grams: 3, per: 'reference', smallReferenceToo: true, cite: '21 CFR 101.62(b)' },
@@ -129,7 +123,7 @@ export const rules = {
     testOfFood: false,
     cite: '21 CFR 101.91',
   },
-  energy: { kj: inKj(kcal), kcal, cite: '21 CFR 101.9(c)(1)' },
+  energy: { kj: timesFactors(kcal, kjPerKcal), kcal, cite: '21 CFR 101.9(c)(1)' },
   sugars: { withAllulose: false, cite: 'FDA guidance on allulose, October 2020' } satisfies RulePack['sugars'],
   list: {
     // less sure: by weight as added

@@ -1,5 +1,6 @@
+import { labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
-import { allergenCodes, allergenName, marketCodes } from '@fair-tin/core/model'
+import { allergenCodes, marketCodes } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import { createElement } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
@@ -18,7 +19,6 @@ const page = (
       markets: [market],
       without: without as never,
       traces: false,
-      names: allergenName,
       products: [
         { id: 'slab', name: 'Slab', seal: of && ({ ...of, says: [] } as never), at: of && '2026-11-26T10:00:00.000Z' },
       ],
@@ -36,7 +36,7 @@ it('names every allergen that is signed, however many, and every one that does n
       (market, contains, mayContain) => {
         const rules = rulesOf(market)
         const declared = new Set(rules.allergens.groups.flatMap(group => group.codes))
-        const label = (code: (typeof allergenCodes)[number]) => rules.allergens.labelNames[code] ?? allergenName[code]
+        const label = (code: (typeof allergenCodes)[number]) => labelNameOf(code, rules)
         const inIt = contains.filter(code => declared.has(code))
         const may = mayContain.filter(code => declared.has(code) && !contains.includes(code))
         const of = { contains: inIt, mayContain: may }

@@ -1,4 +1,5 @@
 // What a customer sees: every product with what is signed of it, and what suits somebody who cannot eat something.
+import { declaredCodes, labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
 import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
 import { type Seal, suits } from '@fair-tin/core/seal'
@@ -18,7 +19,6 @@ interface Props {
   markets: MarketCode[]
   without: AllergenCode[]
   traces: boolean
-  names: Record<AllergenCode, string>
   products: CounterProduct[]
 }
 const style = `*{box-sizing:border-box}body{margin:0 auto;max-width:44rem;padding:1rem;font:17px/1.5 system-ui,sans-serif;color:#1c2433;background:#f8f5ec}
@@ -28,10 +28,9 @@ button{font:inherit;font-weight:700;min-height:2.75rem;padding:0 1.2rem;border:0
 ul{list-style:none;padding:0;margin:0}li{border-top:1px solid #c9c4b4;padding:.7rem 0}.q{color:#545b69;font-size:.95rem}.y{color:#155a4b}.n{color:#9c2f27}.u{color:#7a4f00}
 details summary{min-height:2.75rem;padding:.5rem 0;cursor:pointer}a{color:#7a2e4e}:focus-visible{outline:3px solid #7a2e4e;outline-offset:2px}`
 
-export function CounterPage({ bakery, market, markets, without, traces, names, products }: Props) {
+export function CounterPage({ bakery, market, markets, without, traces, products }: Props) {
   const rules = rulesOf(market)
-  const offered = rules.allergens.groups.flatMap(group => group.codes)
-  const label = (code: AllergenCode) => rules.allergens.labelNames[code] ?? names[code]
+  const label = (code: AllergenCode) => labelNameOf(code, rules)
   const asking = without.length > 0
   const rank = { yes: 0, no: 1, unknown: 2 }
   const answered = products
@@ -67,7 +66,7 @@ export function CounterPage({ bakery, market, markets, without, traces, names, p
             <input type="hidden" name="market" value={market} />
             <fieldset>
               <legend>Can I eat this? I must not have</legend>
-              {offered.map(code => (
+              {declaredCodes(rules).map(code => (
                 <label key={code}>
                   <input type="checkbox" name="no" value={code} defaultChecked={without.includes(code)} />
                   {label(code)}

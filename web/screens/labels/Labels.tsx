@@ -1,21 +1,21 @@
 // The station of labels: what is out of date first, then what is signed; the matrix, and the page for the counter.
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
-import type { SaidPart } from '@fair-tin/core/seal'
+import type { SaidPart, Standing } from '@fair-tin/core/seal'
 import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useState } from 'react'
 import { Caution } from '../../ui/Caution'
 import { Choose } from '../../ui/Choose'
 import { CounterAddress } from './CounterAddress'
-import { type LabelStateName, StateMark } from './stateWords'
+import { StateMark } from './stateWords'
 
 export interface LabelRow {
   product: { id: string; name: string }
   market: MarketCode
   /** What the market is called. */
   title: string
-  state: LabelStateName
+  state: Standing
   last: { by: string; at: string; deed: 'signed' | 'withdrawn'; reason: string } | null
   causes: string[]
   altered: SaidPart[]
@@ -78,6 +78,12 @@ export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: bool
                   {row.state === 'withdrawn' && row.last && (
                     <>
                       By {row.last.by}, {spokenDay(row.last.at.slice(0, 10))}. {row.last.reason}
+                    </>
+                  )}
+                  {row.state === 'open' && (
+                    <>
+                      Its words are as they were signed. What they rest on is not: nobody vouches for it till that is
+                      settled.
                     </>
                   )}
                   {row.state === 'signed' && row.last && (

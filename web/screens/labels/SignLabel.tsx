@@ -1,7 +1,7 @@
 // Reading a label over part by part, answering for the places people forget, and signing it; what was signed, and what changed since.
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
-import type { ClaimProof, HiddenPlace, PlaceAnswer, PlaceFound, Said, Stale } from '@fair-tin/core/seal'
+import type { ClaimProof, HiddenPlace, PlaceAnswer, PlaceFound, Said, Stale, Standing } from '@fair-tin/core/seal'
 import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import type { SignOff } from '@fair-tin/data'
 import Link from 'next/link'
@@ -16,7 +16,7 @@ import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
 import { useLeftOpen } from '../useLeftOpen'
-import { type LabelStateName, StateMark, Words } from './stateWords'
+import { StateMark, Words } from './stateWords'
 
 interface Props {
   product: { id: string; name: string }
@@ -24,7 +24,7 @@ interface Props {
   /** What the market is called, and how far its rules can be relied on. */
   title: string
   caution: string
-  state: LabelStateName
+  state: Standing
   stale: Stale | null
   /** Null where the product or its recipe is gone. */
   now: {
@@ -78,8 +78,15 @@ export function SignLabel(props: Props) {
           {stale && <WhatChanged stale={stale} />}
           {now === null ? (
             <p className="py-3">The product or its recipe was taken out. Nothing can be signed.</p>
-          ) : state === 'signed' && !stale ? (
-            <Group title="As it is signed" note="This is what the label says now, too.">
+          ) : state === 'signed' || state === 'open' ? (
+            <Group
+              title="As it is signed"
+              note={
+                state === 'signed'
+                  ? 'This is what the label says now, too.'
+                  : 'The label says the same now, yet something stands open: till it is settled nobody vouches for it, at the counter neither.'
+              }
+            >
               <Parts says={now.says} />
             </Group>
           ) : (

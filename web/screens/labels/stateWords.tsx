@@ -1,16 +1,17 @@
 // How the state of a label is said: a word and a mark, never colour alone.
 import type { Mark } from '@fair-tin/core/claim'
+import type { Standing } from '@fair-tin/core/seal'
 import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 
-export type LabelStateName = 'outOfDate' | 'withdrawn' | 'never' | 'signed'
-const marks: Record<LabelStateName, { mark: Exclude<Mark, 'mayContain'>; word: string }> = {
+const marks: Record<Standing, { mark: Exclude<Mark, 'mayContain'>; word: string }> = {
   outOfDate: { mark: 'breaks', word: 'out of date' },
+  open: { mark: 'unproven', word: 'signed, and open' },
   withdrawn: { mark: 'unproven', word: 'taken back' },
   never: { mark: 'unproven', word: 'never signed' },
   signed: { mark: 'holds', word: 'signed' },
 }
 
-export function StateMark({ state }: { state: LabelStateName }) {
+export function StateMark({ state }: { state: Standing }) {
   const { mark, word } = marks[state]
   return (
     <span className="inline-flex items-center gap-1.5 whitespace-nowrap">

@@ -1,6 +1,6 @@
 // The page for the counter: what is signed, to whoever has its address. Plain HTML without a script; nothing about whoever asks is
 // kept.
-import { type AllergenCode, allergenCodes, allergenName, MarketCode } from '@fair-tin/core/model'
+import { type AllergenCode, allergenCodes, MarketCode } from '@fair-tin/core/model'
 import { counterOf, withBakery } from '@fair-tin/data'
 import { labelStates } from '../../../labels'
 import { tellFailure } from '../../../log'
@@ -24,6 +24,8 @@ export async function GET(request: Request, { params }: { params: Promise<{ key:
         sql<{ name: string }[]>`select name from bakery`.then(rows => rows[0]?.name ?? ''),
       ]),
     )
+    // its reader was let go, or its session ended: it shows nothing rather than an empty shelf
+    if (name === '') return words('This page has ended. Ask at the counter.', 404)
     const markets = [...new Set(states.map(one => one.market))]
     const market = asked.success && markets.includes(asked.data) ? asked.data : (markets[0] ?? 'uk')
     const { renderToStaticMarkup } = await import('react-dom/server')
@@ -34,7 +36,6 @@ export async function GET(request: Request, { params }: { params: Promise<{ key:
         markets={markets}
         without={query.getAll('no').filter((one): one is AllergenCode => codes.has(one))}
         traces={query.get('traces') === 'ok'}
-        names={allergenName}
         products={states
           .filter(one => one.market === market)
           .map(({ product, state, seal, last }) => ({

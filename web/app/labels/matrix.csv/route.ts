@@ -1,4 +1,5 @@
 // The matrix as a table for other programs (RFC 4180).
+import { safeCell } from '@fair-tin/core/exchange'
 import { MarketCode } from '@fair-tin/core/model'
 import Papa from 'papaparse'
 import { marketInView } from '../../../bakery'
@@ -6,9 +7,6 @@ import { matrixOf } from '../../../matrix'
 import { refusal } from '../../api/v1/answer'
 
 export const dynamic = 'force-dynamic'
-/** A cell that begins so would be worked out as a formula by a spreadsheet. */
-const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
-
 export async function GET(request: Request): Promise<Response> {
   try {
     const asked = MarketCode.safeParse(new URL(request.url).searchParams.get('market'))
@@ -17,9 +15,9 @@ export async function GET(request: Request): Promise<Response> {
       {
         fields: ['Product', ...heads, 'Signed by', 'Signed on'],
         data: rows.map(row => [
-          harmless(row.product.name),
+          safeCell(row.product.name),
           ...(row.cells ?? heads.map(() => 'not signed')),
-          harmless(row.signedBy ?? ''),
+          safeCell(row.signedBy ?? ''),
           row.signedAt?.slice(0, 10) ?? '',
         ]),
       },

@@ -3,7 +3,6 @@ import { rulesOf } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
 import { PlaceAnswer, sealOf, toSign, unanswered } from '@fair-tin/core/seal'
 import {
-  addPerson,
   type BakerySql,
   endCounter,
   listStaff,
@@ -14,6 +13,7 @@ import {
   readWorkbook,
   signOff,
   signOffsOf,
+  takeOnReader,
   withdraw,
 } from '@fair-tin/data'
 import { z } from 'zod'
@@ -118,18 +118,9 @@ async function takeBack(
   return { withdrawn: true }
 }
 
-const counterPerson = {
-  id: 'counter',
-  name: 'The counter page',
-  role: 'reader',
-  seesPrices: false,
-  signsFor: [],
-} as const
 /** The counter reads as a reader of its own, whom nobody can come in as. */
+const counterReader = 'counter'
 async function newCounter(who: SignedIn | null): Promise<string> {
-  await changing('whole bakery', async sql => {
-    const known = (await listStaff(sql)).some(one => one.id === counterPerson.id)
-    if (!known) await addPerson(sql, { ...counterPerson, signsFor: [] })
-  })
-  return makeCounter(who!.bakery, counterPerson.id, who!.id)
+  await changing('whole bakery', sql => takeOnReader(sql, counterReader, 'The counter page'))
+  return makeCounter(who!.bakery, counterReader, who!.id)
 }
