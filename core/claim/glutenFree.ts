@@ -135,7 +135,7 @@ function glutenOf(ingredient: Ingredient, context: ClaimContext, at: number): Li
 }
 
 /** Where the market wants none to be found, no sum of figures shows it: only a test of the finished food does. */
-function testOfFood({ product, workbook, rules }: ClaimContext): Ground {
+function testOfFood({ product, workbook, rules, bill }: ClaimContext): Ground {
   const path = [{ id: 'blend', name: 'the finished food' }]
   const { glutenTest } = product
   if (!glutenTest)
@@ -148,16 +148,24 @@ function testOfFood({ product, workbook, rules }: ClaimContext): Ground {
         mend: 'Have the finished food tested, and enter the result under About.',
       },
     }
-  const { evidence, findsFromMgPerKg } = glutenTest
+  const { evidence, findsFromMgPerKg, of } = glutenTest
   const proof = proofOf(evidence.id, [evidence], workbook.today, workbook.kitchen.evidenceYears)
   const isTest = evidence.kind === 'test'
-  if (!proof.proven || !isTest)
+  const tested = new Set(of)
+  const since = [...new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))].find(
+    id => !tested.has(id),
+  )
+  if (!proof.proven || !isTest || since !== undefined)
     return {
       verdict: 'unproven',
       at: -1,
       reason: {
         path,
-        fact: proof.proven ? 'only a test shows that no gluten is found, and this is none' : proof.fact,
+        fact: !proof.proven
+          ? proof.fact
+          : !isTest
+            ? 'only a test shows that no gluten is found, and this is none'
+            : `the food that was tested had no ${byId(workbook.ingredients).get(since!)?.name ?? since} in it`,
         evidence,
         mend: 'Have the finished food tested again.',
       },

@@ -61,6 +61,7 @@ describe('nutrition claims at their limits', () => {
       'holds',
       'per 100 kcal; 3 or 1.5 needed',
     ],
+    ['highFibre', { fibre: 6 }, 'uk', {}, 'holds', '6.0 g of fibre per 100 g'],
     ['highFibre', { fibre: 6.5 }, 'uk', {}, 'holds', '; 0.5 g over it'],
     ['highFibre', { fibre: 5.9, carbohydrate: 80 }, 'uk', {}, 'breaks', '6 or 3 needed'],
     // 12 % of the energy: 12 × 4 = 48 of 400

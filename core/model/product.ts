@@ -61,6 +61,8 @@ export const Product = z.object({
     .object({
       findsFromMgPerKg: z.number('Say from how much on the test finds gluten, in mg/kg.').positive().max(100),
       evidence: Evidence,
+      /** What was in the food that was tested: ids of ingredients. */
+      of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
   /** What a second language needs of a person: the name and the list, and which list it puts into that language. */

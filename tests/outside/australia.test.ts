@@ -174,16 +174,24 @@ describe('claims, Schedule 4', () => {
   const test: Evidence = { id: 't', kind: 'test', reference: 'LAB 7', dated: sampleDay }
   it('gluten-free rests on a test of the food alone', () => {
     expect(verdict('glutenFree', {}).verdict).toBe('unproven')
-    expect(verdict('glutenFree', {}, { glutenTest: { findsFromMgPerKg: 5, evidence: test } }).verdict).toBe('holds')
+    expect(
+      verdict('glutenFree', {}, { glutenTest: { findsFromMgPerKg: 5, evidence: test, of: ['flour'] } }).verdict,
+    ).toBe('holds')
+    // of another food than this one it says nothing
+    expect(
+      verdict('glutenFree', {}, { glutenTest: { findsFromMgPerKg: 5, evidence: test, of: ['rice'] } }).verdict,
+    ).toBe('unproven')
     for (const evidence of [
       { ...test, kind: 'specification' as const },
       { ...test, dated: '2099-01-01' },
       { ...test, expires: '2020-01-01' },
     ])
-      expect(verdict('glutenFree', {}, { glutenTest: { findsFromMgPerKg: 5, evidence } }).verdict).toBe('unproven')
+      expect(verdict('glutenFree', {}, { glutenTest: { findsFromMgPerKg: 5, evidence, of: ['flour'] } }).verdict).toBe(
+        'unproven',
+      )
   })
   it('never with oats, nor with malt or another gluten cereal, whatever a test says', () => {
-    const glutenTest = { findsFromMgPerKg: 5, evidence: test }
+    const glutenTest = { findsFromMgPerKg: 5, evidence: test, of: ['flour'] }
     for (const code of ['oats', 'barley', 'wheat', 'rye'] as const) {
       const { allergens } = carrying('flour', code, 'contains')
       const change = { allergens, oatsSpeciallyProduced: true, glutenRemoved: true }

@@ -4,6 +4,7 @@ import { assess } from '@fair-tin/core/assess'
 import { textOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
 import type { MarketCode, Product, Workbook } from '@fair-tin/core/model'
+import { billOf } from '@fair-tin/core/recipe'
 import { typedNumber } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import { DayField } from '../../../ui/DayField'
@@ -23,14 +24,14 @@ export function OtherMarkets({ product, workbook, hands }: Props) {
   return (
     <>
       {tested.length > 0 && (product.claims.includes('glutenFree') || product.glutenTest) && (
-        <GlutenTest product={product} hands={hands} markets={tested} />
+        <GlutenTest product={product} workbook={workbook} hands={hands} markets={tested} />
       )}
       {second && <SecondLanguage product={product} workbook={workbook} hands={hands} market={second} />}
     </>
   )
 }
 
-function GlutenTest({ product, hands, markets }: Omit<Props, 'workbook'> & { markets: MarketCode[] }) {
+function GlutenTest({ product, workbook, hands, markets }: Props & { markets: MarketCode[] }) {
   const kept = product.glutenTest
   const [reference, setReference] = useState(kept?.evidence.reference ?? '')
   const [dated, setDated] = useState(kept?.evidence.dated ?? '')
@@ -40,6 +41,7 @@ function GlutenTest({ product, hands, markets }: Omit<Props, 'workbook'> & { mar
     const said = readField(product, 'glutenTest', {
       findsFromMgPerKg: typedNumber(from),
       evidence: { id: 'gluten-test', kind: 'test', reference: reference.trim(), dated },
+      of: [...new Set(billOf(workbook, product.recipe).lines.map(line => line.ingredient))],
     })
     const wrong = !reference.trim()
       ? 'Say which report it is.'
