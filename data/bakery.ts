@@ -1,5 +1,5 @@
 // The bakery's kitchen and its journal.
-import { Evidence, Kitchen } from '@fair-tin/core/model'
+import { Evidence, Kitchen, kitchenMoney } from '@fair-tin/core/model'
 import { z } from 'zod'
 import { readRow, written } from './damage'
 import { type KeptRows, keptRows } from './rowsKept'
@@ -16,20 +16,49 @@ interface Row {
   evidence: unknown
 }
 const kitchenOf = ({ body, evidence }: Row): KitchenRow => KitchenRow.parse({ kitchen: body, evidence })
+/** The record with its money, which the database shows to whoever may see prices. */
+const withMoney = (sql: BakerySql) => sql`kitchen k left join kitchen_money m using (bakery_id)`
+const whole = (sql: BakerySql) => sql`k.body || coalesce(m.body, '{}') as body, evidence`
+const mark = (sql: BakerySql) => sql`concat_ws(' ', k.xmin, k.ctid, m.xmin, m.ctid) as mark`
 /** The kitchen and its papers; none where none was ever recorded. */
 export const listKitchen = async (sql: BakerySql): Promise<KeptRows<KitchenRow>> =>
   keptRows(
     'kitchen',
-    await sql<{ id: string; mark: string }[]>`select 'kitchen' as id, xmin || ' ' || ctid as mark from kitchen`,
+    await sql<{ id: string; mark: string }[]>`select 'kitchen' as id, ${mark(sql)} from ${withMoney(sql)}`,
     () => sql<(Row & { mark: string })[]>`
-      select 'kitchen' as id, 'The kitchen' as name, body, evidence, xmin || ' ' || ctid as mark from kitchen`,
+      select 'kitchen' as id, 'The kitchen' as name, ${whole(sql)}, ${mark(sql)} from ${withMoney(sql)}`,
     kitchenOf,
   )
+
+/** May whoever is here see prices? */
+export const seesPrices = async (sql: BakerySql): Promise<boolean> =>
+  (await sql<{ may: boolean }[]>`select sees_prices() as may`)[0]?.may === true
+
+/** Keeps what the record says of money; whoever may not see it leaves it as it is. */
+export async function keepMoney(sql: BakerySql, body: Record<string, unknown>): Promise<void> {
+  if (!(await seesPrices(sql))) return
+  const money = Object.fromEntries(kitchenMoney.flatMap(key => (body[key] === undefined ? [] : [[key, body[key]]])))
+  await sql`insert into kitchen_money (bakery_id, body) values (current_bakery(), ${sql.json(money as never)})
+    on conflict (bakery_id) do update set body = excluded.body where kitchen_money.body is distinct from excluded.body`
+}
+/** The same of a record that came in whole, as the database writes it. */
+export async function setMoneyApart(sql: BakerySql): Promise<void> {
+  const keys = sql.array([...kitchenMoney])
+  await sql`insert into kitchen_money (bakery_id, body)
+    select current_bakery(), coalesce(jsonb_object_agg(one.key, one.value) filter (where one.key = any (${keys})), '{}')
+    from kitchen, jsonb_each(body) one
+    on conflict (bakery_id) do update set body = excluded.body`
+  await sql`update kitchen set body = body - ${keys}::text[]`
+}
+/** The record without its money. */
+export const withoutMoney = (body: Record<string, unknown>): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(body).filter(([key]) => !(kitchenMoney as readonly string[]).includes(key)))
 
 /** Throws ZodError for what could not be read back. */
 export async function addKitchen(sql: BakerySql, given: Kitchen, papers: readonly Evidence[]): Promise<void> {
   const { kitchen, evidence } = written(KitchenRow, { kitchen: given, evidence: papers })
-  await sql`insert into kitchen (bakery_id, body, evidence) values (current_bakery(), ${sql.json(kitchen as never)}, ${sql.json(evidence as never)})`
+  await sql`insert into kitchen (bakery_id, body, evidence) values (current_bakery(), ${sql.json(withoutMoney(kitchen) as never)}, ${sql.json(evidence as never)})`
+  await keepMoney(sql, kitchen)
 }
 
 export interface JournalEntry {
@@ -53,7 +82,7 @@ export async function findKitchen(
   sql: BakerySql,
 ): Promise<{ kitchen: Kitchen; evidence: Evidence[]; version: number } | null> {
   const [row] = await sql<(Row & { version: number })[]>`
-    select 'kitchen' as id, 'The kitchen' as name, body, evidence, version from kitchen`
+    select 'kitchen' as id, 'The kitchen' as name, ${whole(sql)}, version from ${withMoney(sql)}`
   return row
     ? readRow('kitchen', row, one => ({
         ...kitchenOf(one),
@@ -75,9 +104,12 @@ export async function saveKitchen(
     return { saved: true, version: 1 }
   }
   const [row] = await sql<{ version: number }[]>`update kitchen
-    set body = ${sql.json(kitchen as never)}, evidence = ${sql.json(evidence as never)}, version = version + 1
+    set body = ${sql.json(withoutMoney(kitchen) as never)}, evidence = ${sql.json(evidence as never)}, version = version + 1
     where version = ${seen} returning version`
-  if (row) return { saved: true, version: row.version }
+  if (row) {
+    await keepMoney(sql, kitchen)
+    return { saved: true, version: row.version }
+  }
   const theirs = await findKitchen(sql)
   return { saved: false, conflict: theirs ? { version: theirs.version, theirs: theirs.kitchen } : 'removed' }
 }

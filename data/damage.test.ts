@@ -34,6 +34,7 @@ const spoiled: [Damaged['kind'], string, string][] = [
     `update ingredient set facts = facts || '{"allergens": {"milk": {"status": "maybe"}}}' where id = 'salt'`,
   ],
   ['kitchen', 'kitchen', `update kitchen set body = body || '{"currency": "pounds"}'`],
+  ['kitchen', 'kitchen', `update kitchen_money set body = body || '{"labourPerHour": "plenty"}'`],
 ]
 afterAll(async () => {
   await closePool()

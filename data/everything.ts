@@ -1,5 +1,6 @@
 // Everything of one bakery in open formats, to take along; and a fresh bakery made from it. Rows go out and come in as the database
 // writes them, so that no number passes through a rounding. What it holds is described in docs/formats.md.
+import { setMoneyApart } from './bakery'
 import type { BakerySql } from './withBakery'
 import { readWorkbook } from './workbook'
 
@@ -55,7 +56,7 @@ export async function takeEverything(sql: BakerySql): Promise<Everything> {
     const columns = columnsOf(sql, name)
     const [row] = await sql<{ text: string }[]>`
       select coalesce(jsonb_agg(to_jsonb(t) order by ${name.endsWith('_entry') ? sql`kept_at, t::text` : sql`t::text`}), '[]')::text as text
-      from (select ${columns} from ${sql(name)}) t`
+      from (${name === 'kitchen' ? sql`select version, k.body || coalesce(m.body, '{}') as body, evidence from kitchen k left join kitchen_money m using (bakery_id)` : sql`select ${columns} from ${sql(name)}`}) t`
     rows[name] = row!.text
   }
   const [bakery] = await sql<{ name: string }[]>`select name from bakery`
@@ -95,6 +96,7 @@ export async function bringEverything(sql: BakerySql, given: Everything, today: 
     await sql`insert into ${sql(name)} (bakery_id, ${columns})
       select current_bakery(), ${columns} from jsonb_populate_recordset(null::${sql(name)}, ${given.tables[name]}::text::jsonb)
       ${name === 'kitchen' ? sql`on conflict do nothing` : sql``}`
+    if (name === 'kitchen') await setMoneyApart(sql)
   }
   for (const { bytes, ...paper } of given.papers)
     await sql`insert into evidence_file (bakery_id, id, ingredient_id, evidence_id, name, type, bytes, kept_by, kept_at)

@@ -150,6 +150,7 @@ describe('isolation', () => {
       'ingredient',
       'journal',
       'kitchen',
+      'kitchen_money',
       'order_line',
       'pack',
       'part_entry',

@@ -108,7 +108,7 @@ describe('the journal', () => {
     const rows = await owner<{ table: string; args: number }[]>`
       select c.relname as table, t.tgnargs as args from pg_trigger t join pg_class c on c.oid = t.tgrelid
       where t.tgname = 'journal_change' order by 1`
-    expect(rows.filter(row => row.args === 0).map(row => row.table)).toEqual(['kitchen'])
+    expect(rows.filter(row => row.args === 0).map(row => row.table)).toEqual(['kitchen', 'kitchen_money'])
     const lot = `lot-${crypto.randomUUID()}`
     await asNell(async sql => {
       await addDelivery(sql, lot, 'teff-flour', { lot: 'L77', received: '2026-11-01', grams: 500 })

@@ -1,6 +1,7 @@
 // A damaged thing put back as it last could be read: the journal has kept every state it was in.
 import { type Damaged, Evidence, Ingredient, Kitchen, Product, Recipe } from '@fair-tin/core/model'
 import { z } from 'zod'
+import { withoutMoney } from './bakery'
 import type { BakerySql } from './withBakery'
 
 interface Past {
@@ -27,13 +28,26 @@ export async function putBack(sql: BakerySql, kind: Damaged['kind'], id: string)
   for (const { before, after, at } of past)
     for (const row of [after, before]) {
       if (!row || row.removed_at || !readable[kind](row)) continue
-      if (kind === 'kitchen')
-        await sql`update kitchen set body = ${sql.json(row.body as never)}, evidence = ${sql.json(row.evidence as never)}, version = version + 1`
-      else if (kind === 'ingredient')
+      if (kind === 'kitchen') {
+        await putMoneyBack(sql)
+        await sql`update kitchen set body = ${sql.json(withoutMoney(row.body as never) as never)}, evidence = ${sql.json(row.evidence as never)}, version = version + 1`
+      } else if (kind === 'ingredient')
         await sql`update ingredient set name = ${row.name as string}, facts = ${sql.json(row.facts as never)}, version = version + 1 where id = ${id}`
       else
         await sql`update ${sql(kind)} set name = ${row.name as string}, body = ${sql.json(row.body as never)}, version = version + 1 where id = ${id}`
       return at.toISOString()
     }
   return null
+}
+
+const Money = Kitchen.partial()
+/** The kitchen's money stands apart, and may be what was damaged: as it last could be read, else none. */
+async function putMoneyBack(sql: BakerySql): Promise<void> {
+  const [now] = await sql<{ body: unknown }[]>`select body from kitchen_money`
+  if (!now || Money.safeParse(now.body).success) return
+  const past = await sql<Past[]>`
+    select before, after, at from journal where kind = 'kitchen_money' order by entry desc limit 500`
+  const states = past.flatMap(({ before, after }) => [after?.body, before?.body])
+  const body = states.find(one => one && Money.safeParse(one).success) ?? {}
+  await sql`update kitchen_money set body = ${sql.json(body as never)}`
 }

@@ -72,8 +72,8 @@ const deeds: [string, () => Promise<unknown>, () => Promise<unknown>][] = [
   ],
   [
     'the kitchen is changed',
-    () => behindItsBack(`update kitchen set body = body || '{"energyPerKwh": "0.99"}'`),
-    () => behindItsBack(`update kitchen set body = body || '{"energyPerKwh": "0.31"}'`),
+    () => behindItsBack(`update kitchen_money set body = body || '{"energyPerKwh": "0.99"}'`),
+    () => behindItsBack(`update kitchen set body = body || '{"leftOver": "charged"}'`),
   ],
 ]
 async function rename(sql: BakerySql, id: string, name: string) {

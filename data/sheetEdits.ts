@@ -1,9 +1,9 @@
 // What was changed on a sheet, applied to the thing as it is now: an ingredient, the kitchen, an order.
 import { type KitchenSheet, type SheetClash, SheetEdit, type SheetKind, takeSheetEdits } from '@fair-tin/core/edit'
-import { Ingredient, OrderDraft } from '@fair-tin/core/model'
+import { Ingredient, kitchenMoney, OrderDraft } from '@fair-tin/core/model'
 import { wellFormedData } from '@fair-tin/core/words'
 import { z } from 'zod'
-import { findKitchen, saveKitchen } from './bakery'
+import { findKitchen, saveKitchen, seesPrices } from './bakery'
 import { addIngredient, findIngredient, removeIngredient, restoreIngredient, saveIngredient } from './ingredients'
 import { doneBefore, keptBefore, remember } from './once'
 import { addOrder, cancelOrder, changeOrder, findOrder } from './orders'
@@ -159,7 +159,17 @@ export async function editSheet(
     if (why) refused.push({ edit, path: making && now ? 'there' : '', why })
     else await keptBy([edit])
   }
-  const fields = edits.filter(one => one.at.length > 0 && one.at[0] !== 'removed')
+  const mayMoney = kind !== 'kitchen' || (await seesPrices(sql))
+  const fields = edits.filter(edit => {
+    if (edit.at.length === 0 || edit.at[0] === 'removed') return false
+    if (mayMoney || !(kitchenMoney as readonly string[]).includes(edit.at[0]!)) return true
+    refused.push({
+      edit,
+      path: edit.at[0]!,
+      why: 'What work, energy and rent come to is kept from you: ask the owner.',
+    })
+    return false
+  })
   const now = await keeping.lock(sql, id)
   if (!now || now === 'removed')
     return {

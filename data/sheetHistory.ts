@@ -17,7 +17,12 @@ const sheetOfRow: Record<SheetKind, (row: Row) => object> = {
   kitchen: row => ({ ...(row.body as object), evidence: row.evidence }) as KitchenSheet,
   order: row => ({ packs: row.packs, forWhom: row.for_whom }),
 }
-const table: Record<SheetKind, string> = { ingredient: 'ingredient', kitchen: 'kitchen', order: 'order_line' }
+/** Where the journal has it: the kitchen's money by itself, for those who may see it. */
+const tables: Record<SheetKind, string[]> = {
+  ingredient: ['ingredient'],
+  kitchen: ['kitchen', 'kitchen_money'],
+  order: ['order_line'],
+}
 const isOut = (row: Row) => (row.removed_at ?? row.cancelled_at ?? null) !== null
 
 /** At most the last hundred changes. What a state says that cannot be read any more is shown as it stands. */
@@ -25,7 +30,7 @@ export async function sheetHistory(sql: BakerySql, kind: SheetKind, id: string):
   const rows = await sql<{ entry: string; at: Date; person: string; before: Row; after: Row }[]>`
     select j.entry, j.at, coalesce(s.name, j.person) as person, j.before, j.after
     from journal j left join staff s on s.bakery_id = j.bakery_id and s.id = j.person
-    where j.kind = ${table[kind]} and j.subject = ${id} and j.change = 'update' order by j.entry desc limit 100`
+    where j.kind in ${sql(tables[kind])} and j.subject in ${sql([id, ...tables[kind].slice(1)])} and j.change = 'update' order by j.entry desc limit 100`
   return rows.flatMap(({ entry, at, person, before, after }) => {
     const edits = [
       ...(isOut(before) === isOut(after) ? [] : [isOut(after) ? takingOut : { ...takingOut, was: true, to: null }]),

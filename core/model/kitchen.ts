@@ -78,6 +78,9 @@ export const Kitchen = z.object({
 })
 export type Kitchen = z.infer<typeof Kitchen>
 
+/** What of it is seen like a price: by whoever the owner lets see prices, and by nobody else. */
+export const kitchenMoney = ['labourPerHour', 'energyPerKwh', 'running'] as const satisfies readonly (keyof Kitchen)[]
+
 export const controlName: Record<CrossContact['control'], string> = {
   notOnSite: 'not on site',
   separated: 'kept apart',

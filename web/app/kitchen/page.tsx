@@ -2,6 +2,7 @@ import { onSite } from '@fair-tin/core/allergen'
 import { allergenCodes } from '@fair-tin/core/model'
 import { DamagedRow, findKitchen, lastBackup, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../bakery'
+import { here } from '../../door/here'
 import { DamagedThing } from '../../screens/damaged/DamagedThing'
 import { KitchenSheet } from '../../screens/kitchen/KitchenSheet'
 import { LastBackup } from '../../screens/kitchen/LastBackup'
@@ -26,6 +27,7 @@ export default async function KitchenPage() {
       kitchen={{ ...kitchen, evidence }}
       today={today()}
       shown={shown}
+      seesPrices={(await here())?.seesPrices ?? false}
       copied={<LastBackup backup={backup} now={Date.now()} />}
     />
   )

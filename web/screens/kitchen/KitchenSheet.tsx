@@ -27,6 +27,7 @@ export function KitchenSheet({
   today,
   shown,
   copied,
+  seesPrices,
 }: {
   kitchen: Kitchen
   today: string
@@ -34,6 +35,8 @@ export function KitchenSheet({
   shown: Record<string, readonly OnSite[]>
   /** When everything was copied last. */
   copied: ReactNode
+  /** Whoever is kept from prices is kept from what work and rent come to. */
+  seesPrices: boolean
 }) {
   const router = useRouter()
   const again = useCallback(
@@ -146,7 +149,11 @@ export function KitchenSheet({
           <p className="mb-1.5 text-[13px] text-quiet">Every batch is rounded, filled and split to these.</p>
           <Equipment draft={draft.equipment} onChange={equipment => put({ equipment })} problems={wrong} />
           <h2 className="mt-4 text-base">What work, energy, rent and tax come to</h2>
-          <Money draft={draft.money} currency={draft.currency || 'your money'} onChange={money => put({ money })} />
+          {seesPrices ? (
+            <Money draft={draft.money} currency={draft.currency || 'your money'} onChange={money => put({ money })} />
+          ) : (
+            <p className="text-quiet">Prices are kept from you here, so this is too. The owner sees and changes it.</p>
+          )}
           <h2 className="mt-4 text-base">The kitchen’s own proof</h2>
           {documents
             .filter(paper => paper.expires && paper.expires < today)
