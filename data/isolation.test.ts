@@ -183,6 +183,28 @@ describe('isolation', () => {
     expect(rows).toHaveLength(tables.length)
     for (const row of rows) expect(row.first, row.table).toBe('bakery_id')
   })
+  it('can be spread over machines by bakery: it is in every key, every reference and every join', async () => {
+    const keys = await owner<{ what: string; columns: string[] }[]>`
+      select c.conrelid::regclass || ' ' || c.conname as what, array_agg(a.attname::text) as columns
+      from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and a.attnum = any (c.conkey)
+      where c.contype in ('p', 'u', 'f') and c.conrelid::regclass::text in ${owner(tables)} group by 1`
+    const indexes = await owner<{ what: string; columns: string[] }[]>`
+      select i.indexrelid::regclass::text as what, array_agg(a.attname::text) as columns
+      from pg_index i join pg_attribute a on a.attrelid = i.indrelid and a.attnum = any (i.indkey::int2[])
+      where i.indisunique and i.indrelid::regclass::text in ${owner(tables)} group by 1`
+    expect(keys.length).toBeGreaterThan(tables.length)
+    for (const { what, columns } of [...keys, ...indexes]) expect(columns, what).toContain('bakery_id')
+    const texts = await owner<{ view: string; text: string }[]>`
+      select c.relname as view, pg_get_viewdef(c.oid) as text from pg_class c where c.relkind = 'v' and c.relname in ${owner(views)}`
+    for (const { view, text } of texts)
+      expect(text.match(/bakery_id = |USING \(bakery_id/g)?.length ?? 0, view).toBeGreaterThanOrEqual(
+        text.match(/\bJOIN\b/g)?.length ?? 0,
+      )
+    // what a policy lets through is of one bakery, whatever else it asks
+    const policies = await owner<{ table: string; rule: string }[]>`
+      select tablename as table, qual as rule from pg_policies where schemaname = 'public' and permissive = 'PERMISSIVE' and tablename in ${owner(tables)}`
+    for (const { table, rule } of policies) expect(rule, table).toContain('current_bakery')
+  })
   it('connects as a role that owns nothing and bypasses nothing', async () => {
     await atBench(mine, async sql => {
       const [role] = await sql<

@@ -12,11 +12,14 @@ const there = {
   postgresql: () => postgresPrograms() !== null,
   chromium: () => existsSync('/usr/bin/chromium'),
   'poppler-utils': () => existsSync('/usr/bin/pdftotext'),
+  haproxy: () => existsSync('/usr/sbin/haproxy'),
+  pgbouncer: () => existsSync('/usr/sbin/pgbouncer'),
 }
 const clusterConfig = '/etc/postgresql-common/createcluster.conf'
 
-/** Makes sure of Debian packages; where it may not install them, says the one command that does, and stops. */
-export function ensureDebian(packages, say) {
+/** Makes sure of Debian packages; where it may not install them, says the one command that does, and stops (or goes on, where they need not be there). */
+export function ensureDebian(packages, say, mustBe = true) {
+  const end = () => mustBe && process.exit(1)
   const missing = packages.filter(name => !there[name]())
   if (missing.length === 0) return
   const root = process.getuid() === 0
@@ -26,7 +29,7 @@ export function ensureDebian(packages, say) {
     say(
       `Missing: ${missing.join(', ')}. Install it once, then start again:\n\n  sudo apt-get install -y ${needed.join(' ')}\n`,
     )
-    process.exit(1)
+    return end()
   }
   say(`Installing ${missing.join(', ')} from Debian …`)
   const as = (program, ...args) =>
@@ -50,7 +53,7 @@ export function ensureDebian(packages, say) {
     say(
       `apt-get could not install ${missing.join(', ')}:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-5).join('\n')}\nInstall it by hand, then start again.`,
     )
-    process.exit(1)
+    end()
   }
 }
 

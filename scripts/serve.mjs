@@ -34,6 +34,9 @@ function serverUser(dist) {
   return {}
 }
 
+/** Milliseconds a server has to finish what is running. */
+const mostStopping = 15_000
+
 /** Starts the server and waits until it answers. Gives the address and `stop`; `ended` settles when it goes by itself. `loud`: what it says goes on to our own output. */
 export async function serve(port, dist, env, loud = Boolean(process.env.FAIR_TIN_LOUD)) {
   const [program, args] = serveCommand(port)
@@ -59,9 +62,12 @@ export async function serve(port, dist, env, loud = Boolean(process.env.FAIR_TIN
   child.stdout.on('data', hear)
   child.stderr.on('data', hear)
   const ended = new Promise(resolve => child.once('exit', resolve))
-  const stop = () => {
+  const stop = async () => {
     if (child.exitCode === null) child.kill('SIGTERM')
-    return ended
+    // what runs is finished; whoever holds the line open longer than that is cut off
+    const late = setTimeout(() => child.kill('SIGKILL'), mostStopping)
+    await ended
+    clearTimeout(late)
   }
   const address = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 150; tries++) {

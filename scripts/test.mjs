@@ -87,7 +87,11 @@ const vitest = (name, project, env) =>
     }),
   )
 
-if (!quick) ensureDebian(['postgresql', 'chromium', 'poppler-utils'], say)
+if (!quick) {
+  ensureDebian(['postgresql', 'chromium', 'poppler-utils'], say)
+  // two processes behind one address are tried where these can be had
+  ensureDebian(['haproxy', 'pgbouncer'], say, false)
+}
 ensureNode(say)
 await Promise.all([
   check('lint', bin('biome'), ['ci', '.', '--error-on-warnings', '--colors=off']),

@@ -1,11 +1,13 @@
 // The one gate in front of every page and route: which hosts are served, where a change may come from, how large it may be, what
 // a page may load, and whether anybody is signed in.
 import { randomBytes, randomUUID } from 'node:crypto'
-import { deviceOf, rekeyed, sessionOf } from '@fair-tin/data'
+import { countChange, deviceOf, rekeyed, sessionOf } from '@fair-tin/data'
 import { type NextRequest, NextResponse } from 'next/server'
+import { cameFrom } from './door/cameFrom'
 import { deviceCookie, keyCookie, sessionCookie, sessionDays, tokenHeader, tokenOf } from './door/cookies'
 import { problemAtTheGate } from './door/gate'
 import { log, requestHeader } from './log'
+import { isStopping } from './stopping'
 
 /** Open to whoever comes: the door itself, a counter page by its address, and what says whether anybody is at home. */
 const open = /^\/(?:sign-in|who|welcome\/[\w-]+|counter\/[\w-]+|health|ready|api\/v1\/door)$/
@@ -45,6 +47,17 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
             { status: 403, headers: { [tokenHeader]: 'stale' } },
           ),
         )
+      const wait =
+        session?.staff && changes(request.method)
+          ? await countChange(`${session.bakery} ${session.staff}`, cameFrom(request.headers))
+          : null
+      if (wait !== null)
+        return answered(
+          NextResponse.json(
+            { problem: `Too much at once came from here. Send it again in ${wait} seconds.` },
+            { status: 429, headers: { 'retry-after': String(wait) } },
+          ),
+        )
       if (key && request.method === 'GET' && request.headers.get('sec-fetch-dest') === 'document')
         fresh = await rekeyed(key)
     } catch (error) {
@@ -69,6 +82,7 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   if (fresh) response.cookies.set(sessionCookie, fresh, keyCookie(sessionDays))
   return answered(response)
 }
+const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'
 const signedOut =
   'You are signed out here: sign in again, in another window if you like, and then send it again. Nothing you typed is lost.'
 
@@ -97,6 +111,8 @@ function answered(response: NextResponse): NextResponse {
   response.headers.set('x-frame-options', 'DENY')
   response.headers.set('cross-origin-opener-policy', 'same-origin')
   response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=()')
+  // a line that is kept open and used again would keep a server that is told to stop
+  if (isStopping()) response.headers.set('connection', 'close')
   if (process.env.FAIR_TIN_ADDRESS?.startsWith('https:'))
     response.headers.set('strict-transport-security', 'max-age=31536000')
   return response

@@ -24,6 +24,7 @@ import { closePool } from '../withBakery'
 import {
   changePassword,
   closeDoor,
+  countChange,
   deviceOf,
   endDevice,
   endSessions,
@@ -309,6 +310,16 @@ describe('by PIN on a tablet', () => {
     expect((await refused(tryPin(bakery, staff, '4712'))).message).toMatch(/Locked/)
     await setPin(bakery, staff, '8093')
     await tryPin(bakery, staff, '8093')
+  })
+  it('more changes than any hand makes are not heard for the rest of a minute; another hand’s are', async () => {
+    const [hand, address] = [crypto.randomUUID(), crypto.randomUUID()]
+    expect(await countChange(hand, address)).toBeNull()
+    // as many as there may be, counted by another process
+    await owner`update attempt set points = 6000 where key = ${`hand:${hand}`}`
+    const wait = await countChange(hand, address)
+    expect(wait).toBeGreaterThan(0)
+    expect(wait).toBeLessThanOrEqual(60)
+    expect(await countChange(crypto.randomUUID(), address)).toBeNull()
   })
   it('a machine that tries all at once gets ten tries', async () => {
     const { bakery, staff } = await founded()

@@ -1,19 +1,27 @@
-// How often somebody may try to come in.
+// How often somebody may try to come in, and how much may come from one hand or address at once.
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import { door, NotLetIn } from './connection'
 
+const quarter = { duration: 900 }
+const minute = { duration: 60 }
 /**
  * Wrong tries in a quarter of an hour: for one account from one address, for one account from everywhere, so that nobody keeps
- * its owner out from afar, and for one address, behind which a whole bakery may stand.
+ * its owner out from afar, and for one address, behind which a whole bakery may stand. Changes in a minute: more than any hand
+ * makes, of one person and from one address; over the bound the database is not asked again.
  */
-const mostTries = { account: 10, everywhere: 25, from: 100 }
-type Whose = keyof typeof mostTries
-let limits: Record<Whose, RateLimiterPostgres> | null = null
+const bounds = {
+  account: { points: 10, ...quarter },
+  everywhere: { points: 25, ...quarter },
+  from: { points: 100, ...quarter },
+  hand: { points: 6000, ...minute, inMemoryBlockOnConsumed: 6001 },
+  address: { points: 20_000, ...minute, inMemoryBlockOnConsumed: 20_001 },
+}
+type Whose = keyof typeof bounds
+const limits = new Map<Whose, RateLimiterPostgres>()
 function limitOf(whose: Whose): RateLimiterPostgres {
   const made = (kind: Whose): RateLimiterPostgres =>
     new RateLimiterPostgres({
-      points: mostTries[kind],
-      duration: 900,
+      ...bounds[kind],
       storeClient: {
         query: async ({ text, values }: { text: string; values: never[] }) => {
           const rows = await door().unsafe(text, values)
@@ -25,8 +33,9 @@ function limitOf(whose: Whose): RateLimiterPostgres {
       tableCreated: true,
       keyPrefix: kind,
     })
-  limits ??= { account: made('account'), everywhere: made('everywhere'), from: made('from') }
-  return limits[whose]
+  const known = limits.get(whose) ?? made(whose)
+  limits.set(whose, known)
+  return known
 }
 async function oneMore(whose: Whose, key: string): Promise<void> {
   try {
@@ -43,6 +52,20 @@ export async function countTry(account: string, from: string): Promise<void> {
   await oneMore('from', from)
   await oneMore('account', together(account, from))
   await oneMore('everywhere', account)
+}
+/** One more change. How many seconds to wait where there were too many; null where there were not. */
+export async function countChange(hand: string, address: string): Promise<number | null> {
+  for (const [whose, key] of [
+    ['hand', hand],
+    ['address', address],
+  ] as const)
+    try {
+      await limitOf(whose).consume(key)
+    } catch (refused) {
+      if (!(refused instanceof RateLimiterRes)) throw refused
+      return Math.ceil(refused.msBeforeNext / 1000)
+    }
+  return null
 }
 /** It was right: none of the account's count any more, and this one not against the address. */
 export async function wasRight(account: string, from: string): Promise<void> {

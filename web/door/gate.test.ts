@@ -22,6 +22,13 @@ describe('the gate', () => {
     expect(at({ host: 'localhost:3210' }, 'GET')).toBeNull()
     expect(at({ host: '[::1]:3210' }, 'GET')).toBeNull()
   })
+  it('tells whatever stands in front whether anybody is at home, by whatever name, and tells it nothing else', () => {
+    for (const path of ['/health', '/ready'])
+      for (const host of ['', 'somewhere.example'])
+        expect(at(host ? { host } : {}, 'GET', path), `${path} ${host}`).toBeNull()
+    expect(at({ host: 'somewhere.example' }, 'GET', '/ready/x')?.status).toBe(421)
+    expect(at({ ...own, host: 'somewhere.example' }, 'POST', '/ready')?.status).toBe(421)
+  })
   it('serves only under its own names, to readers too', () => {
     fc.assert(
       fc.property(fc.domain(), name => {

@@ -35,8 +35,12 @@ const mostWhole = 200_000_000
 const mostOf = (path: string): number | null =>
   /^\/api\/v1\/ingredients\/[^/]+\/files$/.test(path) ? mostPaper : path === '/api/v1/everything' ? mostWhole : null
 
+/** Asked by what stands in front, which may know no name of ours; they tell nothing but that. */
+const isAnybodyHome = (path: string): boolean => path === '/health' || path === '/ready'
+
 /** What is wrong with a request by its head alone; null where nothing is. */
 export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | null {
+  if (method === 'GET' && isAnybodyHome(path)) return null
   const host = header('host') ?? ''
   const name = hostnameOf(host)
   if (name === null || !hostsServed().has(name))

@@ -26,6 +26,7 @@ import {
 } from '@fair-tin/data'
 import { cookies } from 'next/headers'
 import { z } from 'zod'
+import { cameFrom } from '../../../../door/cameFrom'
 import { deviceCookie, deviceDays, keyCookie, sessionCookie, sessionDays } from '../../../../door/cookies'
 import { here } from '../../../../door/here'
 import { tell, tellFailure } from '../../../../log'
@@ -76,7 +77,7 @@ export async function POST(request: Request): Promise<Response> {
 
 async function done(asked: Asked, request: Request): Promise<object> {
   const agent = request.headers.get('user-agent') ?? ''
-  const from = request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() ?? 'nowhere'
+  const from = cameFrom(request.headers)
   const jar = await cookies()
   /** Whoever was here before is out: the key never outlives who it stood for. */
   const come = async (place: Place, stay: Stay) => {
