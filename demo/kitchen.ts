@@ -64,6 +64,25 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
         us: { included: false, rates: [{ name: 'no sales tax', percent: '0' }] },
       },
       pricePoint: { step: '0.10', less: '0.05' },
+      houseRules: [
+        {
+          claim: 'house:no white flour',
+          words: ['white flour', 'plain flour', 'strong flour', 'pastry flour', 'white rice flour'],
+          kinds: [],
+        },
+        {
+          claim: 'house:flourless',
+          words: ['flour', 'starch', 'semolina', 'polenta'],
+          but: ['flour paper'],
+          kinds: ['grain'],
+        },
+        {
+          claim: 'keto',
+          words: [],
+          kinds: ['refinedSugar', 'syrup'],
+          carbohydrate: { counted: 'lessPolyols', atMost: 8, per: '100g' },
+        },
+      ],
       operator: { name: 'Pennywhistle Lane Bakehouse', address: '4 Pennywhistle Lane, Sallowmere SW0 0ZZ' },
       scales: [
         { capacity: 15000, resolution: 1 },

@@ -1,50 +1,16 @@
-// Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars, and the lists with no legal definition.
+// Claims that rest on what an ingredient is: vegan, vegetarian, no added sugars. What the house adds to a claim of animals makes it
+// stricter, never looser.
 import { statusOf } from '../allergen/rollUp'
-import { kindConflict, kindFact, kindMend } from '../ingredient/kindWords'
 import { textsOf } from '../ingredient/texts'
-import { type AllergenCode, glutenCereals } from '../model/allergen'
-import { byId } from '../model/byId'
+import type { AllergenCode } from '../model/allergen'
 import type { NamedClaim } from '../model/claim'
-import type { Ingredient, Traits } from '../model/ingredient'
-import { type BillLine, gapMend, wayOf } from '../recipe/bill'
-import { type ClaimContext, type ClaimResult, concluded, type Ground, type Verdict } from './verdict'
-
-type Judged = { verdict: Verdict; fact: string; mend?: string }
-const unsaid = (what: string): Judged => ({
-  verdict: 'unproven',
-  fact: `nobody has said ${what}`,
-  mend: 'Say so in the larder.',
-})
-const fine: Judged = { verdict: 'holds', fact: 'nothing stands against it' }
-
-/** Judges every line that touches the food by its ingredient. */
-function lineByLine(
-  claim: NamedClaim,
-  context: ClaimContext,
-  judge: (ingredient: Ingredient, line: BillLine) => Judged,
-  note?: string,
-  more: Ground[] = [],
-): ClaimResult {
-  const ingredients = byId(context.workbook.ingredients)
-  const grounds: Ground[] = []
-  for (const [at, line] of context.bill.lines.entries()) {
-    if (line.role === 'beside') continue
-    const { verdict, ...reason } = judge(ingredients.get(line.ingredient)!, line)
-    grounds.push({ verdict, at, reason: { ...wayOf(line), ...reason } })
-  }
-  for (const gap of context.bill.gaps)
-    if (gap.kind === 'component')
-      grounds.push({ verdict: 'unproven', at: -1, reason: { ...wayOf(gap), fact: gap.fact, mend: gapMend(gap) } })
-  return concluded(claim, context, [...grounds, ...more], null, note)
-}
+import type { Ingredient } from '../model/ingredient'
+import type { BillLine } from '../recipe/bill'
+import { houseRuleOf, judgedByHouse, ruleInWords, spokenAgainst } from './houseRule'
+import { fine, type Judged, lineByLine, unsaid } from './lineByLine'
+import type { ClaimContext, ClaimResult, Ground } from './verdict'
 
 const animalAllergens: readonly AllergenCode[] = ['milk', 'egg', 'fish', 'crustaceans', 'molluscs']
-
-/** A word in it that speaks of a kind which is put down otherwise. */
-function spokenAgainst(ingredient: Ingredient, trait: keyof Traits, among?: readonly string[]): Judged | null {
-  const spoken = kindConflict(ingredient, trait, among)
-  return spoken ? { verdict: 'unproven', fact: kindFact(spoken), mend: kindMend } : null
-}
 
 function fromAnimals(
   ingredient: Ingredient,
@@ -76,17 +42,38 @@ export function vegan(context: ClaimContext): ClaimResult {
   return lineByLine(
     'vegan',
     context,
-    ingredient =>
+    stricter('vegan', context, ingredient =>
       fromAnimals(ingredient, context, ['milk', 'egg', 'honey', 'gelatine', 'meat', 'fish', 'insect'], animalAllergens),
-    'Vegan does not mean free from allergens.',
+    ),
+    `Vegan does not mean free from allergens.${alsoOf('vegan', context)}`,
     traces,
   )
 }
 
 export const vegetarian = (context: ClaimContext): ClaimResult =>
-  lineByLine('vegetarian', context, ingredient =>
-    fromAnimals(ingredient, context, ['gelatine', 'meat', 'fish', 'insect'], ['fish', 'crustaceans', 'molluscs']),
+  lineByLine(
+    'vegetarian',
+    context,
+    stricter('vegetarian', context, ingredient =>
+      fromAnimals(ingredient, context, ['gelatine', 'meat', 'fish', 'insect'], ['fish', 'crustaceans', 'molluscs']),
+    ),
+    alsoOf('vegetarian', context).trim() || undefined,
   )
+
+/** What the house asks beyond it, where it does. */
+function stricter(claim: NamedClaim, context: ClaimContext, judge: (ingredient: Ingredient) => Judged) {
+  const rule = houseRuleOf(claim, context.workbook.kitchen)
+  return (ingredient: Ingredient): Judged => {
+    const own = judge(ingredient)
+    if (!rule || own.verdict === 'breaks') return own
+    const house = judgedByHouse(rule, ingredient, context)
+    return house.verdict === 'holds' || (house.verdict === 'unproven' && own.verdict === 'unproven') ? own : house
+  }
+}
+function alsoOf(claim: NamedClaim, { workbook }: ClaimContext): string {
+  const rule = houseRuleOf(claim, workbook.kitchen)
+  return rule ? ` The house asks more: ${ruleInWords(rule)}.` : ''
+}
 
 const sweetens: Record<string, string> = {
   sugar: 'sugar',
@@ -140,51 +127,3 @@ export const noAddedSugar = (context: ClaimContext): ClaimResult =>
     const sweetener = sweetening.some(kind => kind === 'polyol' || kind === 'intense')
     return asksWhetherSweetens(ingredient) || (line.sweetens === true && !sweetener) ? usedToSweeten(line) : fine
   })
-
-export const grainFree = (context: ClaimContext): ClaimResult =>
-  lineByLine(
-    'grainFree',
-    context,
-    ingredient => {
-      const { grain } = ingredient.traits
-      if (grain === undefined) return unsaid('whether it is a grain')
-      if (grain.length > 0) return { verdict: 'breaks', fact: 'it is a grain, or made from one' }
-      if (glutenCereals.some(cereal => ingredient.allergens[cereal]?.status === 'contains'))
-        return { verdict: 'breaks', fact: 'contains a cereal' }
-      return spokenAgainst(ingredient, 'grain') ?? fine
-    },
-    'Not defined in law: a house rule.',
-  )
-
-function refinedSugar(ingredient: Ingredient): Judged {
-  const { sweetening, refined } = ingredient.traits
-  if (sweetening === undefined) return unsaid('whether it sweetens')
-  const spoken = spokenAgainst(ingredient, 'sweetening')
-  if (spoken) return spoken
-  if (!sweetening.some(kind => kind === 'sugar' || kind === 'syrup')) return fine
-  if (refined === undefined) return unsaid('whether it is refined')
-  if (refined) return { verdict: 'breaks', fact: 'it is a refined sugar' }
-  return spokenAgainst(ingredient, 'refined') ?? fine
-}
-
-export const refinedSugarFree = (context: ClaimContext): ClaimResult =>
-  lineByLine('refinedSugarFree', context, refinedSugar, 'Not defined in law: a house rule. It still holds sugars.')
-
-export const paleo = (context: ClaimContext): ClaimResult =>
-  lineByLine(
-    'paleo',
-    context,
-    ingredient => {
-      const { traits } = ingredient
-      if (ingredient.allergens.milk?.status === 'contains' || traits.animal?.includes('milk'))
-        return { verdict: 'breaks', fact: 'contains milk' }
-      if (statusOf(ingredient, 'milk', context.workbook).conflict)
-        return { verdict: 'unproven', fact: 'its words speak of milk' }
-      if (traits.grain === undefined || traits.legume === undefined || traits.animal === undefined)
-        return unsaid('whether it is a grain, a legume or from milk')
-      if (traits.grain.length > 0 || traits.legume)
-        return { verdict: 'breaks', fact: traits.legume ? 'it is a legume' : 'it is a grain' }
-      return spokenAgainst(ingredient, 'grain') ?? spokenAgainst(ingredient, 'legume') ?? refinedSugar(ingredient)
-    },
-    'Not defined in law: a house rule.',
-  )

@@ -1,15 +1,16 @@
 // Which rule judges which claim. A claim named in model/claim.ts without a rule here does not compile.
 import type { ClaimCode, NamedClaim } from '../model/claim'
 import { absence } from './absence'
-import { grainFree, noAddedSugar, paleo, refinedSugarFree, vegan, vegetarian } from './byTrait'
+import { noAddedSugar, vegan, vegetarian } from './byTrait'
 import { glutenFree } from './glutenFree'
+import { byHouseRule, houseRuleOf } from './houseRule'
 import { notNuts } from './notNuts'
 import { keto, nutritional } from './nutritional'
 import { type ClaimContext, type ClaimResult, concluded } from './verdict'
 
 const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   ...nutritional,
-  keto,
+  keto: context => (houseRuleOf('keto', context.workbook.kitchen) ? byHouse('keto', context) : keto(context)),
   glutenFree,
   dairyFree: context => absence('dairyFree', ['milk'], context),
   eggFree: context => absence('eggFree', ['egg'], context),
@@ -24,18 +25,18 @@ const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   vegan,
   vegetarian,
   noAddedSugar,
-  refinedSugarFree,
-  grainFree,
-  paleo,
+  refinedSugarFree: context => byHouse('refinedSugarFree', context),
+  grainFree: context => byHouse('grainFree', context),
+  paleo: context => byHouse('paleo', context),
 }
 
 /** A claim about nutrients, which brings statements of its own along and ends exemptions from the table. */
 export const isNutritionClaim = (claim: ClaimCode): boolean => claim in nutritional || claim === 'noAddedSugar'
 
-/** Judges one claim. A claim of the house's own is unproven until somebody answers for it, never true by default. */
-export function judge(claim: ClaimCode, context: ClaimContext): ClaimResult {
-  const rule = rules[claim as NamedClaim]
-  if (rule) return rule(context)
+/** By the list the house has for it. Without one it is unproven: never true by default. */
+function byHouse(claim: ClaimCode, context: ClaimContext): ClaimResult {
+  const rule = houseRuleOf(claim, context.workbook.kitchen)
+  if (rule) return byHouseRule(rule, context)
   return concluded(claim, context, [
     {
       verdict: 'unproven',
@@ -43,8 +44,12 @@ export function judge(claim: ClaimCode, context: ClaimContext): ClaimResult {
       reason: {
         path: [],
         fact: 'there is no rule for this claim; someone must answer for it',
-        mend: 'Choose a claim with a rule.',
+        mend: 'Say in Kitchen, under Claims of the house, what it leaves out; or choose another claim.',
       },
     },
   ])
 }
+
+/** Judges one claim. */
+export const judge = (claim: ClaimCode, context: ClaimContext): ClaimResult =>
+  rules[claim as NamedClaim]?.(context) ?? byHouse(claim, context)

@@ -54,6 +54,7 @@ const byItself: Record<SheetKind, Partial<Record<string, 'record' | ((entry: Ent
     mixers: one => String(one.name),
     ovens: one => String(one.name),
     running: one => String(one.name),
+    houseRules: one => String(one.claim),
     rates: one => `${one.currency} ${one.from}`,
     taxes: 'record',
     operatorIn: 'record',

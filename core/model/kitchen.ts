@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { AllergenCode } from './allergen'
 import { Around, PricePoint, Running, Tax } from './costing'
 import { evidenceKinds, IsoDate } from './evidence'
+import { HouseRule } from './houseRule'
 import { MarketCode } from './market'
 import { Currency, Decimal } from './money'
 import { Tin } from './tin'
@@ -73,6 +74,8 @@ export const Kitchen = z.object({
   rates: z.array(z.object({ currency: Currency, rate: Decimal, from: IsoDate })).exactOptional(),
   /** Years a document without an end of its own is gone by, by its kind; replaces the house's for that kind. */
   evidenceYears: z.partialRecord(z.enum(evidenceKinds), z.number().min(0).max(20)).exactOptional(),
+  /** What the house means by claims that no law defines; one rule a claim. */
+  houseRules: z.array(HouseRule).max(60).exactOptional(),
   /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
   freeByNature: z.array(z.string()).exactOptional(),
 })

@@ -92,6 +92,9 @@ export function KitchenSheet({
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="text-3xl">Kitchen</h1>
         <div className="mr-auto">{copied}</div>
+        <Link href="/kitchen/claims" className="word-link">
+          Claims of the house
+        </Link>
         <Link href="/kitchen/people" className="word-link">
           People and tablets
         </Link>

@@ -2,7 +2,14 @@
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
-import { type ClaimCode, claimName, namedClaims, productCategories } from '@fair-tin/core/model'
+import {
+  type ClaimCode,
+  type Kitchen,
+  namedClaims,
+  nameOfClaim,
+  type Product,
+  productCategories,
+} from '@fair-tin/core/model'
 import { usualBakeLoss } from '@fair-tin/core/recipe'
 import { percent } from '@fair-tin/core/words'
 import { Choose } from '../../../ui/Choose'
@@ -180,7 +187,7 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
       )}
       <Boxes
         title="Claims to check and print"
-        options={namedClaims.map(value => ({ value: value as ClaimCode, label: claimName[value] }))}
+        options={claimsOffered(workbook.kitchen, product).map(value => ({ value, label: nameOfClaim(value) }))}
         chosen={product.claims}
         onTick={(item, to) => tick('claims', item, to)}
       />
@@ -209,6 +216,11 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
     </>
   )
 }
+
+/** Those with a rule of their own, those of the house, and what the product claims besides. */
+const claimsOffered = ({ houseRules = [] }: Kitchen, { claims }: Product): ClaimCode[] => [
+  ...new Set<ClaimCode>([...namedClaims, ...houseRules.map(one => one.claim), ...claims]),
+]
 
 function Boxes({
   title,

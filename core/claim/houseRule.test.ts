@@ -1,0 +1,189 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { marketsServed, rulesOf } from '../market/market'
+import { type ClaimCode, namedClaims } from '../model/claim'
+import { carbohydrateCounts, HouseRule, refusedKinds } from '../model/houseRule'
+import { animalTraits, type Ingredient, sweeteningTraits } from '../model/ingredient'
+import type { MarketCode } from '../model/market'
+import { severity, type Verdict } from './verdict'
+
+const rule = (claim: ClaimCode, more: Partial<HouseRule>): HouseRule => ({ claim, words: [], kinds: [], ...more })
+function judged(
+  of: HouseRule | null,
+  ingredients: Ingredient[],
+  claim: ClaimCode = of!.claim,
+  market: MarketCode = 'uk',
+) {
+  const book = sampleWorkbook(
+    ingredients,
+    [
+      sampleRecipe(
+        'top',
+        ingredients.map((one, at) => sampleLine(one.id, 100, { id: `l${at}` })),
+      ),
+    ],
+    { claims: [claim], markets: [market] },
+  )
+  const kitchen = { ...book.kitchen, ...(of ? { houseRules: [of] } : {}) }
+  return assess({ ...book, kitchen }, 'cake', market).claims[0]!
+}
+const whole = (name: string, more: Partial<Ingredient> = {}) => sampleIngredient(name, { composition: [], ...more })
+const flourless = rule('house:flourless', { words: ['flour', 'starch'], but: ['flour paper'] })
+
+describe('a claim of the house', () => {
+  it('without a rule is unproven, and says where one is made', () => {
+    const result = judged(null, [whole('sugar')], 'house:clean')
+    expect([result.verdict, result.because[0]?.mend]).toEqual([
+      'unproven',
+      expect.stringContaining('Claims of the house'),
+    ])
+  })
+  it.each<[string, Ingredient, Verdict, string]>([
+    ['a word in its name', whole('rice flour'), 'breaks', '“flour” stands in “rice flour”'],
+    ['more than one of it', whole('two flours'), 'breaks', '“flours”'],
+    [
+      'a word in what it is made of',
+      sampleIngredient('wafer', { composition: [{ name: 'potato starch' }] }),
+      'breaks',
+      '“starch”',
+    ],
+    ['a word within another', whole('cauliflourette'), 'holds', 'nothing stands against it'],
+    ['a word that only sounds like it', whole('flour paper'), 'holds', 'nothing stands against it'],
+    ['a word that is denied', whole('flour-free wafer'), 'holds', 'nothing stands against it'],
+    [
+      'what it is made of is not written',
+      sampleIngredient('wafer', {}),
+      'unproven',
+      'what it is made of is not written',
+    ],
+  ])('by words: %s', (_, ingredient, verdict, fact) => {
+    const given = { ...ingredient }
+    if (fact.includes('not written')) delete given.composition
+    const result = judged(flourless, [given])
+    expect(result.verdict).toBe(verdict)
+    expect(result.grounds.map(one => one.reason.fact).join('; ')).toContain(fact)
+    expect(result.note).toBe('Not defined in law: a house rule (nothing of “flour” and “starch”).')
+  })
+  it('by any kind: what is of it breaks, what nobody has said is unproven, all else holds', () => {
+    const of: Record<(typeof refusedKinds)[number], Ingredient['traits']> = {
+      grain: { grain: ['other'] },
+      legume: { legume: true },
+      alcohol: { alcohol: true },
+      refinedSugar: { sweetening: ['sugar'], refined: true },
+      ...Object.fromEntries(
+        ['milk', 'egg', 'honey'].map(one => [one, { animal: [one as (typeof animalTraits)[number]] }]),
+      ),
+      ...Object.fromEntries(sweeteningTraits.map(one => [one, { sweetening: [one] }])),
+    } as never
+    for (const kind of refusedKinds) {
+      const list = rule('house:ours', { kinds: [kind] })
+      expect(
+        judged(list, [whole('thing', { traits: { ...sampleIngredient('x').traits, ...of[kind] } })]).verdict,
+        kind,
+      ).toBe('breaks')
+      expect(judged(list, [whole('thing', { traits: {} })]).verdict, kind).toBe('unproven')
+      expect(judged(list, [whole('thing')]).verdict, kind).toBe('holds')
+    }
+  })
+  it('replaces the usual list of what no law defines, and only adds to vegan', () => {
+    const butter = whole('thing', { traits: { ...sampleIngredient('x').traits, animal: ['milk'] } })
+    expect(judged(null, [butter], 'paleo').verdict).toBe('breaks')
+    expect(judged(rule('paleo', { kinds: ['grain'] }), [butter]).verdict).toBe('holds')
+    expect(judged(rule('vegan', { kinds: ['grain'] }), [butter]).verdict).toBe('breaks')
+    const plain = whole('palm oil')
+    expect(judged(null, [plain], 'vegan').verdict).toBe('holds')
+    const stricter = judged(rule('vegan', { words: ['palm'] }), [plain])
+    expect([stricter.verdict, stricter.note]).toEqual([
+      'breaks',
+      expect.stringContaining('The house asks more: nothing of “palm”.'),
+    ])
+  })
+  it('lends no other name to a claim that has a rule of its own', () => {
+    const stone = rule('house:ours', { words: ['stone'] })
+    for (const name of [
+      'gluten free',
+      'no wheat',
+      'Dairy-free',
+      'without nuts',
+      'sugar free',
+      'vegan style',
+      'low fat',
+      'low carb',
+    ])
+      expect(judged({ ...stone, claim: `house:${name}` }, [whole('water')]).verdict, name).toBe('unproven')
+    expect(judged({ ...stone, claim: 'house:no stones' }, [whole('water')]).verdict).toBe('holds')
+  })
+  it('that denies an allergen is held to proof for every line and for the kitchen, as any such claim', () => {
+    const list = rule('house:almond-free', { words: ['stone'] })
+    expect(judged(list, [{ ...carrying('thing', 'almond', 'unknown'), composition: [] }]).verdict).toBe('unproven')
+    const almonds = { ...carrying('thing', 'almond', 'contains'), composition: [] }
+    expect(judged(list, [almonds]).verdict).toBe('breaks')
+    expect(judged(list, [almonds]).kitchen).not.toBeNull()
+  })
+  it('about carbohydrate is counted by its formula at the worst end, printed with it, and refused where no market lets it stand', () => {
+    const nutrients = (polyols: number) =>
+      Object.fromEntries(
+        Object.entries({
+          carbohydrate: 20,
+          fibre: 8,
+          polyols,
+          allulose: 3,
+          fat: 0,
+          saturates: 0,
+          sugars: 3,
+          protein: 0,
+          sodiumMg: 0,
+        }).map(([code, value]) => [code, { value, source: 'made up' }]),
+      )
+    const thing = whole('thing', { nutrients: nutrients(6) })
+    for (const market of marketsServed)
+      for (const counted of carbohydrateCounts)
+        for (const atMost of [5, 15]) {
+          const figure = { total: 28, lessFibre: 20, lessPolyols: 14, lessRareSugars: 11 }[counted]
+          const of = rule('house:few carbs', { carbohydrate: { counted, atMost, per: '100g' } })
+          const result = judged(of, [thing], of.claim, market)
+          const permitted = rulesOf(market).claims.lowCarbohydrate !== 'notPermitted'
+          expect(result.verdict, `${market} ${counted} ${atMost}`).toBe(
+            permitted && figure <= atMost ? 'holds' : 'breaks',
+          )
+          expect(result.grounds.map(one => one.reason.fact).join()).toContain(`${figure}.0 g of carbohydrate with`)
+        }
+    const unsaid = whole('thing', { nutrients: {} })
+    const of = rule('house:few carbs', { carbohydrate: { counted: 'total', atMost: 50, per: 'piece' } })
+    expect(judged(of, [unsaid], of.claim, 'us').verdict).toBe('unproven')
+  })
+  it('grows no looser by a longer list, whatever is in the recipe', () => {
+    const kinds = fc.uniqueArray(fc.constantFrom(...refusedKinds), { minLength: 1 })
+    const words = fc.uniqueArray(fc.constantFrom('flour', 'palm', 'thing', 'stone'), { maxLength: 4 })
+    const thing = fc
+      .record(
+        {
+          animal: fc.subarray([...animalTraits]),
+          sweetening: fc.subarray([...sweeteningTraits]),
+          legume: fc.boolean(),
+          alcohol: fc.boolean(),
+          refined: fc.boolean(),
+        },
+        { requiredKeys: [] },
+      )
+      .map(traits => whole('thing', { traits }))
+    fc.assert(
+      fc.property(kinds, kinds, words, words, fc.array(thing, { minLength: 1, maxLength: 3 }), (a, b, v, w, things) => {
+        const all = things.map((one, at) => ({ ...one, id: `t${at}` }))
+        const short = judged(rule('house:ours', { kinds: a, words: v }), all)
+        const long = judged(
+          rule('house:ours', { kinds: [...new Set([...a, ...b])], words: [...new Set([...v, ...w])] }),
+          all,
+        )
+        expect(severity[long.verdict]).toBeGreaterThanOrEqual(severity[short.verdict])
+      }),
+    )
+  })
+  it('says something, or is none', () => {
+    expect(HouseRule.safeParse(rule('house:ours', {})).success).toBe(false)
+    expect(HouseRule.safeParse(rule('house: ', { words: ['flour'] })).success).toBe(false)
+    for (const claim of namedClaims) expect(HouseRule.safeParse(rule(claim, { words: ['flour'] })).success).toBe(true)
+  })
+})

@@ -1,0 +1,282 @@
+// Claims that no law defines, each by a list that she makes: what must not be in it, and how much carbohydrate.
+'use client'
+import { type KitchenSheet, sheetEdits } from '@fair-tin/core/edit'
+import {
+  addedTo,
+  carbohydrateCounts,
+  carbohydrateFormula,
+  claimName,
+  type HouseRule,
+  type NamedClaim,
+  refusedKindName,
+  refusedKinds,
+} from '@fair-tin/core/model'
+import { fullList } from '@fair-tin/core/words'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useCallback, useState, useTransition } from 'react'
+import { Choose } from '../../../ui/Choose'
+import { SheetClashes } from '../../SheetClashes'
+import { useLeftOpen } from '../../useLeftOpen'
+import { tellKept, useSheet } from '../../useSheet'
+import { claimOfDraft, newRule, type RuleDraft, ruleDraft, ruled, rulesFrom, startingWith } from './draft'
+
+const shelf = 'house-claims'
+interface Form {
+  drafts: RuleDraft[]
+  before: HouseRule[]
+}
+const opened = (rules: HouseRule[]): Form => ({ drafts: rules.map(ruleDraft), before: rules })
+
+export function HouseClaims({
+  kitchen,
+  usedBy,
+  mayChange,
+}: {
+  kitchen: KitchenSheet
+  /** Products by claim. */
+  usedBy: Record<string, string[]>
+  mayChange: boolean
+}) {
+  const router = useRouter()
+  const [saving, start] = useTransition()
+  const rules = kitchen.houseRules ?? []
+  const again = useCallback((left: unknown) => left as Form, [])
+  const { form, open, put, forget, setForm } = useLeftOpen<Form>(shelf, () => opened(rules), again)
+  const [problems, setProblems] = useState<ReadonlyMap<string, string>>(new Map())
+  const { clashes, send, takeBack, settle } = useSheet('kitchen')
+  const change = (key: string, to: Partial<RuleDraft>) =>
+    put(now => ({ ...now, drafts: now.drafts.map(one => (one.key === key ? { ...one, ...to } : one)) }))
+
+  const keep = () => {
+    const built = rulesFrom(form.drafts)
+    setProblems('problems' in built ? built.problems : new Map())
+    if ('problems' in built) return
+    start(async () => {
+      const edits = sheetEdits('kitchen', { houseRules: form.before }, { houseRules: built.rules })
+      const sent = await send('kitchen', edits)
+      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
+      forget()
+      setForm(opened(built.rules))
+      tellKept(
+        'The claims of the house are kept. Every product was checked again.',
+        edits.length > 0 ? () => takeBack('kitchen', edits) : null,
+        () => router.refresh(),
+      )
+      router.refresh()
+    })
+  }
+  const choose = (clash: (typeof clashes)[number], mine: boolean) =>
+    start(async () => {
+      const sent = await settle('kitchen', clash, mine)
+      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
+      if (clashes.length === 1) {
+        forget()
+        router.refresh()
+      }
+    })
+
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <h1 className="mr-auto text-3xl">Claims of the house</h1>
+        <Link href="/kitchen" className="word-link">
+          Back to Kitchen
+        </Link>
+        {open && (
+          <p role="status" className="text-unproven">
+            What you changed here is not kept yet.
+          </p>
+        )}
+        {open && (
+          <button
+            type="button"
+            className="do"
+            disabled={saving}
+            onClick={() => {
+              forget()
+              setForm(opened(rules))
+              setProblems(new Map())
+            }}
+          >
+            Leave it as it was
+          </button>
+        )}
+        <button type="button" className="do do-first" disabled={saving || !mayChange} onClick={keep}>
+          {saving ? 'Keeping …' : 'Keep the claims'}
+        </button>
+      </div>
+      <p className="max-w-prose text-quiet">
+        No law says what these mean, so you do: the list stands beside every verdict. What nobody has said of an
+        ingredient leaves them unproven, like any other claim. A claim the law defines cannot be had under another name.
+        {mayChange ? '' : ' The owner, and whoever signs, can change them.'}
+      </p>
+      <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
+      {problems.get('') && (
+        <p role="alert" className="text-breaks">
+          {problems.get('')}
+        </p>
+      )}
+      <div className="grid min-h-0 flex-1 content-start gap-3 overflow-auto lg:grid-cols-2">
+        {form.drafts.map(draft => (
+          <Rule
+            key={draft.key}
+            draft={draft}
+            problem={problems.get(draft.key)}
+            users={usedBy[claimOfDraft(draft)] ?? []}
+            taken={form.drafts.flatMap(one => (one === draft || one.known === '' ? [] : [one.known]))}
+            onChange={to => change(draft.key, to)}
+            onRemove={() => put(now => ({ ...now, drafts: now.drafts.filter(one => one !== draft) }))}
+          />
+        ))}
+        <button
+          type="button"
+          className="do justify-self-start"
+          onClick={() => put(now => ({ ...now, drafts: [...now.drafts, newRule()] }))}
+        >
+          Make another claim
+        </button>
+      </div>
+    </section>
+  )
+}
+
+function Rule({
+  draft,
+  problem,
+  users,
+  taken,
+  onChange,
+  onRemove,
+}: {
+  draft: RuleDraft
+  problem: string | undefined
+  users: readonly string[]
+  taken: readonly NamedClaim[]
+  onChange: (to: Partial<RuleDraft>) => void
+  onRemove: () => void
+}) {
+  const title = draft.known === '' ? draft.name.trim() || 'A new claim' : claimName[draft.known]
+  return (
+    <fieldset className="flex flex-col gap-2 rounded-lg border border-hair bg-pane p-3" aria-label={title}>
+      <div className="flex items-end gap-2">
+        <div className="w-52">
+          <Choose
+            label="What it is about"
+            value={draft.known === '' ? 'own' : draft.known}
+            options={[
+              { value: 'own', label: 'a claim of our own' },
+              ...ruled
+                .filter(one => !taken.includes(one))
+                .map(one => ({
+                  value: one,
+                  label: addedTo.includes(one) ? `more for ${claimName[one]}` : claimName[one],
+                })),
+            ]}
+            onChange={known => onChange(startingWith(draft, known === 'own' ? '' : (known as NamedClaim)))}
+          />
+        </div>
+        {draft.known === '' && (
+          <label className="flex-1 text-[13px] text-quiet">
+            As it is said
+            <input
+              className="field text-ink"
+              maxLength={60}
+              placeholder="no white flour"
+              value={draft.name}
+              onChange={event => onChange({ name: event.target.value })}
+            />
+          </label>
+        )}
+        <button type="button" className="do" aria-label={`Take out ${title}`} onClick={onRemove}>
+          Take out
+        </button>
+      </div>
+      {problem && (
+        <p role="alert" className="text-breaks">
+          {problem}
+        </p>
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        {(
+          [
+            ['words', 'Words it may not hold, one a row', 'white flour'],
+            ['but', 'What only sounds like one', 'flour paper'],
+          ] as const
+        ).map(([field, label, hint]) => (
+          <label key={field} className="text-[13px] text-quiet">
+            {label}
+            <textarea
+              className="field min-h-16 text-ink"
+              maxLength={6000}
+              placeholder={hint}
+              value={draft[field]}
+              onChange={event => onChange({ [field]: event.target.value })}
+            />
+          </label>
+        ))}
+      </div>
+      <fieldset className="grid grid-cols-2 gap-x-3 gap-y-0.5">
+        <legend className="text-[13px] text-quiet">Kinds it may not hold</legend>
+        {refusedKinds.map(kind => (
+          <label key={kind} className="flex min-h-[24px] items-center gap-1.5 pointer-coarse:min-h-[44px]">
+            <input
+              type="checkbox"
+              className="size-[20px] shrink-0 accent-damson"
+              checked={draft.kinds.includes(kind)}
+              onChange={event =>
+                onChange({
+                  kinds: refusedKinds.filter(one => (one === kind ? event.target.checked : draft.kinds.includes(one))),
+                })
+              }
+            />
+            {refusedKindName[kind]}
+          </label>
+        ))}
+      </fieldset>
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="w-64">
+          <Choose
+            label="Carbohydrate at most, counted as"
+            value={draft.counted === '' ? 'no' : draft.counted}
+            options={[
+              { value: 'no', label: 'not asked' },
+              ...carbohydrateCounts.map(one => ({ value: one, label: carbohydrateFormula[one] })),
+            ]}
+            onChange={counted => onChange({ counted: counted === 'no' ? '' : (counted as RuleDraft['counted']) })}
+          />
+        </div>
+        {draft.counted !== '' && (
+          <>
+            <label className="w-20 text-[13px] text-quiet">
+              grams
+              <input
+                className="field text-ink"
+                inputMode="decimal"
+                maxLength={6}
+                value={draft.atMost}
+                onChange={event => onChange({ atMost: event.target.value })}
+              />
+            </label>
+            <div className="w-28">
+              <Choose
+                label="in"
+                value={draft.per}
+                options={[
+                  { value: '100g', label: '100 g' },
+                  { value: 'piece', label: 'a piece' },
+                ]}
+                onChange={per => onChange({ per: per as RuleDraft['per'] })}
+              />
+            </div>
+          </>
+        )}
+      </div>
+      <p className="text-[13px] text-quiet">
+        {users.length > 0
+          ? `Claimed by ${fullList(users)}.`
+          : 'No product claims it. It is ticked on a bench, under About.'}
+      </p>
+    </fieldset>
+  )
+}
