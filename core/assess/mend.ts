@@ -10,12 +10,25 @@ import type { Workbook } from '../model/workbook'
 import { stems } from '../words/stem'
 import { assess } from './assess'
 
-const idle = new Set(['flour', 'ground', 'light', 'dark', 'fine', 'plain', 'free', 'house', 'fresh'])
+const idle = new Set([
+  'flour',
+  'ground',
+  'light',
+  'dark',
+  'fine',
+  'plain',
+  'free',
+  'house',
+  'fresh',
+  'powder',
+  'whole',
+  'drink',
+])
 const tellingWords = (name: string): string[] => stems(name, 3).filter(word => !idle.has(word))
 const releases = /\b(?:oil|spray|paper|wax)\b/i
 
 /** Might one do the work of the other? The same shelf name, a shared word in the name, or both used on a tin. */
-function alike(a: Ingredient, b: Ingredient, line: Line): boolean {
+export function alike(a: Ingredient, b: Ingredient, line: Line): boolean {
   if (shelfName(a) === shelfName(b)) return true
   if (line.role === 'release') return releases.test(b.name)
   const words = new Set([...tellingWords(a.name), ...tellingWords(a.standsFor ?? '')])

@@ -5,8 +5,9 @@ import { Caution } from '../../../ui/Caution'
 import { VerdictMark, verdictClass } from '../../../ui/VerdictMark'
 import { ReasonList } from '../verdict/ReasonList'
 import type { LidProps } from './faces'
+import { WaysToMend } from './WaysToMend'
 
-export function ProofFace({ assessment, onTurn, goesInto }: LidProps) {
+export function ProofFace({ assessment, onTurn, goesInto, workbook, productId, market, onTry }: LidProps) {
   return (
     <>
       {assessment.claims.length === 0 && (
@@ -35,6 +36,9 @@ export function ProofFace({ assessment, onTurn, goesInto }: LidProps) {
             </summary>
             {claim.note && <p className="text-[13px] text-quiet">{claim.note}</p>}
             <ReasonList grounds={[...decisive].sort((a, b) => order[a.verdict] - order[b.verdict])} />
+            {claim.verdict !== 'holds' && !goesInto && (
+              <WaysToMend claim={claim.claim} workbook={workbook} productId={productId} market={market} onTry={onTry} />
+            )}
           </details>
         )
       })}
