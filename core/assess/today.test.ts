@@ -7,7 +7,7 @@ import {
   sampleRecipe,
   sampleWorkbook,
 } from '../../tests/fixtures/sample'
-import { mattersToday } from './today'
+import { isPutOff, mattersToday } from './today'
 
 const dated = (expires: string) => [
   { id: 'spec', kind: 'specification' as const, reference: 'S-1', dated: '2026-01-01', expires },
@@ -54,9 +54,34 @@ describe('what needs someone today', () => {
         ),
       ),
     ).toEqual([
-      ['breaks', 'Cake: dairy-free breaks.'],
+      ['breaks', 'Spread: may contain milk. Dairy-free breaks in Cake.'],
       ['unproven', 'The words of rye drink speak of rye, and its status does not.'],
     ]))
+  it('one cause is one matter, however many products and claims it reaches; what is in more of them comes first', () => {
+    const book = of(
+      [carrying('spread', 'milk', 'contains'), carrying('glaze', 'egg', 'contains'), sampleIngredient('flour')],
+      ['spread', 'glaze'],
+    )
+    const cake = { ...book.products[0]!, claims: ['dairyFree' as const, 'eggFree' as const, 'vegan' as const] }
+    const bun = { ...cake, id: 'bun', name: 'Bun', recipe: 'bun', claims: ['dairyFree' as const] }
+    const recipes = [...book.recipes, sampleRecipe('bun', [sampleLine('spread', 10)])]
+    const matters = mattersToday({ ...book, recipes, products: [cake, bun] }).filter(one => one.weight === 'breaks')
+    expect(matters.map(one => [one.what, one.detail, one.at])).toEqual([
+      [
+        'Spread: contains milk. Dairy-free and vegan break in 2 products.',
+        'Cake and Bun. Hold their labels.',
+        '/larder/spread',
+      ],
+      ['Glaze: contains egg. Egg-free and vegan break in Cake.', '', '/products/cake?lid=proof'],
+    ])
+  })
+  it('put off, it stays away until its day, unless it says something else by then', () => {
+    const [matter] = mattersToday(of([carrying('spread', 'milk', 'contains')], ['spread']))
+    const put = [{ key: matter!.key, what: matter!.what, until: '2026-11-27' }]
+    expect(isPutOff(matter!, put, '2026-11-26')).toBe(true)
+    expect(isPutOff(matter!, put, '2026-11-27')).toBe(false)
+    expect(isPutOff({ ...matter!, what: `${matter!.what} More.` }, put, '2026-11-26')).toBe(false)
+  })
   it('a word that speaks of a kind which is put down otherwise', () =>
     expect(said(of([sampleIngredient('honey')], ['honey']))).toEqual([
       ['unproven', 'The words of honey speak of honey or wax of bees and a syrup, and its kind does not.'],

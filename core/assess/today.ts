@@ -8,14 +8,14 @@ import { underFloor } from '../cost/price'
 import { kindConflicts } from '../ingredient/kindWords'
 import { firstMarketOf } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
-import { nameOfClaim } from '../model/claim'
+import { type ClaimCode, nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
 import type { Product } from '../model/product'
 import type { Damaged, Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
 import { keptBeside } from '../words/keptBeside'
-import { capital, spokenList } from '../words/listing'
+import { capital, fullList, spokenList } from '../words/listing'
 import { percent } from '../words/rounding'
 import { catalogueOf } from './catalogue'
 import { costOverTime } from './questions'
@@ -49,21 +49,52 @@ const tierName = { pack: 'A pack', box: 'A box', wholesale: 'A wholesale pack' }
 const keepOfSlice = keptBeside<Workbook, readonly Matter[]>()
 const keepOfIngredient = keptBeside<Ingredient, readonly Matter[]>()
 
-/** Claims that do not hold where the product is sold first. */
-function brokenClaims(workbook: Workbook, product: Product): Matter[] {
-  const broken = assessed(workbook, product.id, firstMarketOf(product)).claims.filter(one => one.verdict === 'breaks')
-  if (broken.length === 0) return []
-  const first = broken[0]!.because[0]
-  return [
-    {
-      key: `claim ${product.id}`,
-      weight: 'breaks',
-      what: `${product.name}: ${spokenList(broken.map(claim => nameOfClaim(claim.claim)))} ${broken.length > 1 ? 'break' : 'breaks'}.`,
-      detail: first ? `${capital(first.path.at(-1)?.name ?? 'It')}: ${first.fact}.` : '',
-      does: 'Review it',
-      at: `/products/${product.id}`,
-    },
-  ]
+interface Cause {
+  /** The ingredient it comes from; null where it is the product's own. */
+  ingredient: string | null
+  name: string
+  facts: Set<string>
+  claims: Set<ClaimCode>
+  products: Map<string, string>
+}
+/** Claims that do not hold where the product is sold first, by what breaks them: one spread that reaches five products is one matter. */
+function brokenClaims(workbook: Workbook): Matter[] {
+  const causes = new Map<string, Cause>()
+  for (const product of workbook.products) {
+    const { bill, claims } = assessed(workbook, product.id, firstMarketOf(product))
+    for (const { claim, verdict, grounds } of claims)
+      for (const { verdict: weighs, at, reason } of verdict === 'breaks' ? grounds : []) {
+        if (weighs !== 'breaks') continue
+        const ingredient = bill.lines[at]?.ingredient ?? null
+        const key = ingredient ?? `product ${product.id}`
+        const cause = causes.get(key) ?? {
+          ingredient,
+          name: ingredient === null ? product.name : (reason.path.at(-1)?.name ?? ingredient),
+          facts: new Set(),
+          claims: new Set(),
+          products: new Map(),
+        }
+        causes.set(key, cause)
+        cause.facts.add(reason.fact)
+        cause.claims.add(claim)
+        cause.products.set(product.id, product.name)
+      }
+  }
+  return [...causes]
+    .sort(([, a], [, b]) => b.products.size - a.products.size)
+    .map(([key, { ingredient, name, facts, claims, products }]): Matter => {
+      const [first] = products.keys()
+      const broken = `${capital(fullList([...claims].map(nameOfClaim)))} ${claims.size > 1 ? 'break' : 'breaks'}`
+      const where = products.size === 1 ? [...products.values()][0]! : `${products.size} products`
+      return {
+        key: `breaks ${key}`,
+        weight: 'breaks',
+        what: `${capital(name)}: ${fullList([...facts])}. ${broken}${ingredient === null ? '' : ` in ${where}`}.`,
+        detail: products.size === 1 ? '' : `${fullList([...products.values()])}. Hold their labels.`,
+        does: products.size === 1 ? 'See ways to mend' : 'See the sheet',
+        at: products.size === 1 || ingredient === null ? `/products/${first}?lid=proof` : `/larder/${ingredient}`,
+      }
+    })
 }
 
 /** Prices that leave less than their floor, with the price that moved most of late and the one that would do. */
@@ -210,7 +241,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const matters: Matter[] = []
 
   matters.push(...damagedMatters(workbook), ...contradictionMatters(workbook))
-  for (const product of workbook.products) matters.push(...brokenClaims(workbook, product))
+  matters.push(...brokenClaims(workbook))
   for (const product of workbook.products) matters.push(...pricesUnderFloor(workbook, product))
   const { freeByNature, evidenceYears } = workbook.kitchen
   for (const ingredient of workbook.ingredients) {
@@ -263,3 +294,13 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const rank = { breaks: 0, unproven: 1, note: 2 }
   return matters.sort((a, b) => rank[a.weight] - rank[b.weight])
 }
+
+/** What is put off: as it stood then, and to which day. */
+export interface Deferred {
+  key: string
+  what: string
+  until: string
+}
+/** A matter stays put off until its day, and only as long as it says what it said. */
+export const isPutOff = (matter: Matter, putOff: readonly Deferred[], today: string): boolean =>
+  putOff.some(one => one.key === matter.key && one.what === matter.what && one.until > today)

@@ -1,14 +1,28 @@
 // What needs someone today: sentences, each with the one thing to do.
 import type { Matter } from '@fair-tin/core/assess'
+import type { PutOff } from '@fair-tin/data'
 import Link from 'next/link'
 import { Caution } from '../../ui/Caution'
 import { VerdictMark } from '../../ui/VerdictMark'
+import { PutOffList } from './PutOffList'
+import { PutOffMenu } from './PutOffMenu'
 
 const counted = (count: number): string =>
   ['Nothing', 'One thing', 'Two things', 'Three things', 'Four things', 'Five things', 'Six things'][count] ??
   `${count} things`
 
-export function Today({ day, matters }: { day: string; matters: Matter[] }) {
+export function Today({
+  day,
+  today,
+  matters,
+  putOff,
+}: {
+  /** In words, and ISO. */
+  day: string
+  today: string
+  matters: Matter[]
+  putOff: readonly PutOff[]
+}) {
   const now = matters.filter(one => one.weight !== 'note')
   const later = matters.filter(one => one.weight === 'note')
   return (
@@ -23,8 +37,14 @@ export function Today({ day, matters }: { day: string; matters: Matter[] }) {
       <div className="pane min-h-0 flex-1">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
         <section className="h-full overflow-auto" tabIndex={0} aria-label="Matters">
-          <Matters title="Needs you" matters={now} none="Nothing breaks, nothing is unproven, nothing ran out." />
-          <Matters title="Can wait" matters={later} none="Nothing runs out in the next thirty days." />
+          <Matters
+            title="Needs you"
+            today={today}
+            matters={now}
+            none="Nothing breaks, nothing is unproven, nothing ran out."
+          />
+          <Matters title="Can wait" today={today} matters={later} none="Nothing runs out in the next thirty days." />
+          <PutOffList putOff={putOff} />
           <Caution className="px-4 py-3" />
         </section>
       </div>
@@ -32,7 +52,7 @@ export function Today({ day, matters }: { day: string; matters: Matter[] }) {
   )
 }
 
-function Matters({ title, matters, none }: { title: string; matters: Matter[]; none: string }) {
+function Matters({ title, today, matters, none }: { title: string; today: string; matters: Matter[]; none: string }) {
   return (
     <>
       <h2 className="border-b border-hair px-4 py-2.5 text-[15px]">{title}</h2>
@@ -55,6 +75,7 @@ function Matters({ title, matters, none }: { title: string; matters: Matter[]; n
               {one.does}
               <span className="sr-only">: {one.what}</span>
             </Link>
+            <PutOffMenu matter={one} today={today} />
           </li>
         ))}
       </ul>
