@@ -49,6 +49,11 @@ const tierName = { pack: 'A pack', box: 'A box', wholesale: 'A wholesale pack' }
 const keepOfSlice = keptBeside<Workbook, readonly Matter[]>()
 const keepOfIngredient = keptBeside<Ingredient, readonly Matter[]>()
 
+/** Facts in one sentence; those that are sentences of their own one after the other. */
+const told = (facts: readonly string[]): string =>
+  facts.some(one => /[,;]/.test(one))
+    ? facts.map((one, at) => (at === 0 ? one : capital(one))).join('. ')
+    : fullList(facts)
 interface Cause {
   /** The ingredient it comes from; null where it is the product's own. */
   ingredient: string | null
@@ -89,7 +94,7 @@ function brokenClaims(workbook: Workbook): Matter[] {
       return {
         key: `breaks ${key}`,
         weight: 'breaks',
-        what: `${capital(name)}: ${fullList([...facts])}. ${broken}${ingredient === null ? '' : ` in ${where}`}.`,
+        what: `${capital(name)}: ${told([...facts])}. ${broken}${ingredient === null ? '' : ` in ${where}`}.`,
         detail: products.size === 1 ? '' : `${fullList([...products.values()])}. Hold their labels.`,
         does: products.size === 1 ? 'See ways to mend' : 'See the sheet',
         at: products.size === 1 || ingredient === null ? `/products/${first}?lid=proof` : `/larder/${ingredient}`,

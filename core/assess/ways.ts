@@ -3,7 +3,8 @@
 import { carriesAClaim } from '../allergen/crossContact'
 import type { Ground } from '../claim/verdict'
 import { severity } from '../claim/verdict'
-import { applyEdit, before, type RecipeEdit } from '../edit/recipeEdit'
+import { applyEdit, before, type RecipeEdit, writtenOf } from '../edit/recipeEdit'
+import type { GramsResult } from '../measure/grams'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { ClaimCode } from '../model/claim'
@@ -11,10 +12,12 @@ import type { Evidence } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
 import type { CrossContact } from '../model/kitchen'
 import type { MarketCode } from '../model/market'
-import { type Line, partKey } from '../model/recipe'
+import { type Line, partKey, type Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
+import { lineGrams } from '../recipe/bill'
 import { daysAfter } from '../words/day'
 import { capital, fullList } from '../words/listing'
+import { toPlaces } from '../words/rounding'
 import { type Assessment, assess } from './assess'
 import { alike } from './mend'
 
@@ -95,12 +98,14 @@ const placesOf = ({ bill, claims }: Assessment, claim: ClaimCode): Map<string, G
   ])
 }
 
-const swappedIn = (line: Line, ingredient: string): RecipeEdit => ({
-  kind: 'of',
-  line: line.id,
-  was: line.of,
-  to: { ingredient },
-})
+/** Another thing in the same place; where its own weight is not known by that measure, by the weight that the first has. */
+function swappedIn(recipe: Recipe, line: Line, now: Ingredient, other: Ingredient): RecipeEdit[] {
+  const edit: RecipeEdit = { kind: 'of', line: line.id, was: line.of, to: { ingredient: other.id } }
+  const [weighs, would] = [now, other].map(one => lineGrams(line, one, recipe)) as [GramsResult, GramsResult]
+  if ('unknown' in weighs || 'grams' in would) return [edit]
+  const to = { amount: { value: Number(toPlaces(weighs.grams, 1)), unit: 'g' as const }, plus: [], also: [] }
+  return to.amount.value > 0 ? [edit, { kind: 'written', line: line.id, was: writtenOf(line), to }] : [edit]
+}
 const withRecipe =
   (id: string, edits: readonly RecipeEdit[]): Change =>
   workbook => ({
@@ -147,11 +152,10 @@ function candidates(
     const at = inOwn ? `/products/${productId}` : `/parts/${home.id}`
     const others = workbook.ingredients.filter(other => other.id !== ingredient.id && alike(ingredient, other, line))
     const worth = others.flatMap(other => {
-      const edit = swappedIn(line, other.id)
-      const change = withRecipe(home.id, [edit])
-      return { other, edit, change }
+      const edits = swappedIn(home, line, ingredient, other)
+      return { other, edits, change: withRecipe(home.id, edits) }
     })
-    for (const { other, edit, change } of worth.slice(0, swaps * 4))
+    for (const { other, edits, change } of worth.slice(0, swaps * 4))
       found.push({
         change,
         deed: {
@@ -159,7 +163,7 @@ function candidates(
           kind: 'swap',
           what: `Use ${other.name} instead of ${ingredient.name}${where}.`,
           detail: `${detail}${detail ? ' ' : ''}Whether it ${line.role === 'release' ? 'lets go' : 'bakes'} alike is yours to judge.`,
-          edits: inOwn ? [edit] : [],
+          edits: inOwn ? edits : [],
           at,
           effort: (line.role === 'release' ? 2 : 3) + names.length,
         },
@@ -356,7 +360,7 @@ export function waysToMend(
     found.push({
       keys,
       way: {
-        deeds: deeds.sort((a, b) => a.effort - b.effort),
+        deeds: deeds.sort((a, b) => Number(a.kind === 'say') - Number(b.kind === 'say') || a.effort - b.effort),
         effort: effortOf(deeds),
         tried: holds,
         cost:

@@ -1,7 +1,17 @@
 // A laid-out label on screen, true to the millimetre when printed.
+import { draftMark, draftOpacity, draftPlace, draftStroke } from './draftMark'
 import type { LabelLayout } from './layout'
 
-export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; trueSize?: boolean }) {
+export function LabelSvg({
+  layout,
+  trueSize = false,
+  draft = false,
+}: {
+  layout: LabelLayout
+  trueSize?: boolean
+  /** Nobody signed it as it stands: it is printed with a mark. */
+  draft?: boolean
+}) {
   return (
     <svg
       viewBox={`0 0 ${layout.width} ${layout.height}`}
@@ -47,6 +57,26 @@ export function LabelSvg({ layout, trueSize = false }: { layout: LabelLayout; tr
           {text.text}
         </text>
       ))}
+      {draft && <DraftMark layout={layout} />}
     </svg>
+  )
+}
+
+function DraftMark({ layout }: { layout: LabelLayout }) {
+  const { paths, scale, colour } = draftMark(layout)
+  const { x, y, lean } = draftPlace(layout)
+  return (
+    <g data-draft transform={`translate(${x} ${y}) rotate(${-lean})`} opacity={draftOpacity}>
+      {paths.map(one => (
+        <path
+          key={one.x}
+          d={one.d}
+          transform={`translate(${one.x} 0) scale(${scale})`}
+          fill="none"
+          stroke={`rgb(${colour.map(part => Math.round(part * 255)).join(' ')})`}
+          strokeWidth={draftStroke}
+        />
+      ))}
+    </g>
   )
 }

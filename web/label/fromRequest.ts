@@ -4,14 +4,19 @@ import { assessed } from '@fair-tin/core/assess'
 import { dateMark } from '@fair-tin/core/label'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { IsoDate, type MarketCode } from '@fair-tin/core/model'
-import { readWorkbook } from '@fair-tin/data'
+import { currentSignOffs, readWorkbook, sealsOf } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
+import { stateOf } from '../labels'
 import { type LabelLayout, labelSizes, layOut, usualSize } from './layout'
 
 /** Beyond this a day is a slip of the finger. */
 const latestDay = '2199-12-31'
 
-export type LabelAnswer = { layout: LabelLayout; name: string } | { missing: true } | { problem: string }
+/** `draft`: it is not signed as it stands now. */
+export type LabelAnswer =
+  | { layout: LabelLayout; name: string; market: MarketCode; draft: boolean }
+  | { missing: true }
+  | { problem: string }
 
 export async function labelFor(productId: string, query: URLSearchParams): Promise<LabelAnswer> {
   const baked = query.get('baked') ?? today()
@@ -20,7 +25,11 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const asked = query.get('market') as MarketCode | null
   const market = asked !== null && marketsServed.includes(asked) ? asked : await marketInView()
   // facts are judged as of today; only the printed date counts from the day of baking
-  const workbook = await reading(sql => readWorkbook(sql, today()))
+  const { workbook, last, seal } = await reading(async sql => {
+    const [workbook, signed] = await Promise.all([readWorkbook(sql, today()), currentSignOffs(sql)])
+    const last = signed.find(one => one.product === productId && one.market === market) ?? null
+    return { workbook, last, seal: last ? ((await sealsOf(sql, [last.print])).get(last.print) ?? null) : null }
+  })
   const product = workbook.products.find(one => one.id === productId)
   if (!product) return { missing: true }
   const { declaration } = assessed(workbook, productId, market)
@@ -28,5 +37,7 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const date = dateMark(product, baked, rulesOf(market))
   const size = labelSizes.find(one => `${one.width}x${one.height}` === query.get('size')) ?? usualSize(declaration)
   const laid = layOut(declaration, { lot, ...(date === null ? {} : { date }) }, size)
-  return 'tooMuch' in laid ? { problem: laid.tooMuch } : { layout: laid, name: product.name }
+  if ('tooMuch' in laid) return { problem: laid.tooMuch }
+  const { state } = stateOf(workbook, product, market, last, seal)
+  return { layout: laid, name: product.name, market, draft: state !== 'signed' }
 }

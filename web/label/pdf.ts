@@ -2,7 +2,8 @@
 import { readFile } from 'node:fs/promises'
 import path from 'node:path'
 import fontkit from '@pdf-lib/fontkit'
-import { PDFDocument, rgb } from 'pdf-lib'
+import { degrees, PDFDocument, rgb } from 'pdf-lib'
+import { draftMark, draftOpacity, draftPlace, draftStroke } from './draftMark'
 import type { LabelLayout } from './layout'
 
 const pointsPerMm = 72 / 25.4
@@ -26,11 +27,15 @@ export async function labelFonts(document: PDFDocument) {
   }
 }
 
-/** PDF bytes: one page a copy, each exactly as large as the label. */
-export async function labelPdf(layout: LabelLayout, title: string, copies = 1): Promise<Uint8Array> {
+/** PDF bytes: one page a copy, each exactly as large as the label; a draft is marked as one. */
+export async function labelPdf(
+  layout: LabelLayout,
+  title: string,
+  { copies = 1, draft = false }: { copies?: number; draft?: boolean } = {},
+): Promise<Uint8Array> {
   const document = await PDFDocument.create()
   document.registerFontkit(fontkit)
-  document.setTitle(title)
+  document.setTitle(draft ? `Draft, not signed: ${title}` : title)
   document.setLanguage('en-GB')
   const fonts = await labelFonts(document)
   for (let copy = 0; copy < copies; copy++) {
@@ -60,6 +65,21 @@ export async function labelPdf(layout: LabelLayout, title: string, copies = 1): 
         font: text.bold ? fonts.bold : fonts.regular,
         color: rgb(0, 0, 0),
       })
+    if (draft) {
+      const { paths, scale, colour } = draftMark(layout)
+      const { x, y: top, lean } = draftPlace(layout)
+      const angle = (lean * Math.PI) / 180
+      for (const one of paths)
+        page.drawSvgPath(one.d, {
+          x: (x + one.x * Math.cos(angle)) * pointsPerMm,
+          y: y(top - one.x * Math.sin(angle)),
+          scale: scale * pointsPerMm,
+          rotate: degrees(lean),
+          borderColor: rgb(...colour),
+          borderWidth: draftStroke,
+          borderOpacity: draftOpacity,
+        })
+    }
   }
   return document.save()
 }

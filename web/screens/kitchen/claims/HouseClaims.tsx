@@ -131,7 +131,7 @@ export function HouseClaims({
         ))}
         <button
           type="button"
-          className="do justify-self-start"
+          className="do self-start justify-self-start"
           onClick={() => put(now => ({ ...now, drafts: [...now.drafts, newRule()] }))}
         >
           Make another claim
@@ -161,6 +161,7 @@ function Rule({
     <fieldset className="flex flex-col gap-2 rounded-lg border border-hair bg-pane p-3" aria-label={title}>
       <div className="flex items-end gap-2">
         <div className="w-52">
+          <span className="text-[13px] text-quiet">What it is about</span>
           <Choose
             label="What it is about"
             value={draft.known === '' ? 'own' : draft.known}
@@ -207,7 +208,7 @@ function Rule({
           <label key={field} className="text-[13px] text-quiet">
             {label}
             <textarea
-              className="field min-h-16 text-ink"
+              className="field min-h-24 text-ink"
               maxLength={6000}
               placeholder={hint}
               value={draft[field]}
@@ -235,7 +236,8 @@ function Rule({
         ))}
       </fieldset>
       <div className="flex flex-wrap items-end gap-2">
-        <div className="w-64">
+        <div className="w-80">
+          <span className="text-[13px] text-quiet">Carbohydrate at most, counted as</span>
           <Choose
             label="Carbohydrate at most, counted as"
             value={draft.counted === '' ? 'no' : draft.counted}
@@ -259,6 +261,7 @@ function Rule({
               />
             </label>
             <div className="w-28">
+              <span className="text-[13px] text-quiet">in</span>
               <Choose
                 label="in"
                 value={draft.per}

@@ -13,7 +13,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const label = await labelFor(id, query)
   if ('missing' in label) return words('There is no such product. It may have been taken out in another window.', 404)
   if ('problem' in label) return words(label.problem, 422)
-  const bytes = await labelPdf(label.layout, label.name, copies)
+  const bytes = await labelPdf(label.layout, label.name, { copies, draft: label.draft })
   const file = `${id}.pdf`
   return new Response(Buffer.from(bytes), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${file}"` },

@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { labelFor } from '../../../../label/fromRequest'
 import { LabelSvg } from '../../../../label/LabelSvg'
@@ -24,9 +25,17 @@ export default async function PrintLabel({
     <div className="overflow-auto">
       <style>{`@page { size: ${label.layout.width}mm ${label.layout.height}mm; margin: 0 }`}</style>
       <h1 className="py-1 text-xl print:hidden">{label.name}: label to print</h1>
+      {label.draft && (
+        <p role="status" className="max-w-xl pb-1 text-unproven print:hidden">
+          Nobody has signed this label as it stands now, so it is marked as a draft.{' '}
+          <Link href={`/labels/${id}/${label.market}`} className="word-link">
+            Read it and sign it
+          </Link>
+        </p>
+      )}
       <PrintNow back={`/products/${id}`} />
       <div className="inline-block border border-hair print:border-0">
-        <LabelSvg layout={label.layout} trueSize />
+        <LabelSvg layout={label.layout} trueSize draft={label.draft} />
       </div>
     </div>
   )
