@@ -1,10 +1,11 @@
-// One product under two markets' rules: what is said otherwise, and the rule that makes it so.
+// One product under the rules of several markets: what is said otherwise, and the rule that makes it so.
 import { declaredCodes } from '../label/emphasis'
 import { textOf } from '../label/run'
 import { rulesOf } from '../market/market'
 import type { RulePack } from '../market/rulePack'
-import { allergenName } from '../model/allergen'
+import { allergenCodes, allergenName } from '../model/allergen'
 import { nameOfClaim } from '../model/claim'
+import type { MarketCode } from '../model/market'
 import { toPlaces } from '../words/rounding'
 import type { Assessment } from './assess'
 
@@ -15,112 +16,98 @@ export interface Difference {
   /** The rule behind it, with its source. */
   why: string
 }
-
-const energy = (of: Assessment): string => {
-  const kcal = of.nutrition.per100g.energyKcal
-  return kcal ? `${toPlaces(kcal.value, 0)} kcal per 100 g` : 'not known'
+/** What one market makes of one matter, and by which rule. */
+export interface Point {
+  about: string
+  says: string
+  why: string
 }
-const list = (names: readonly string[]) => (names.length === 0 ? 'none' : names.join(', '))
-const cited = (a: RulePack, b: RulePack, of: (rules: RulePack) => string) =>
-  of(a) === of(b) ? of(a) : `${a.title}: ${of(a)}. ${b.title}: ${of(b)}`
+export interface MarketsRow {
+  about: string
+  /** In the order asked. */
+  cells: { market: MarketCode; says: string; why: string }[]
+}
 
-/** Only what differs for this product, in the order of a label. Both are assessments of the same workbook and product. */
-export function marketDifferences(a: Assessment, b: Assessment): Difference[] {
-  const [here, there] = [rulesOf(a.declaration.market), rulesOf(b.declaration.market)]
-  const found: Difference[] = []
-  const add = (about: string, x: string, y: string, why: string) => {
-    if (x !== y) found.push({ about, here: x, there: y, why })
-  }
-  const verdicts = new Map(b.claims.map(claim => [claim.claim, claim]))
-  for (const claim of a.claims) {
-    const other = verdicts.get(claim.claim)
-    if (!other) continue
-    const first = (of: typeof claim) => of.because[0]?.fact ?? 'its rule'
-    add(
-      nameOfClaim(claim.claim),
-      claim.verdict,
-      other.verdict,
-      `${here.title}: ${first(claim)}. ${there.title}: ${first(other)}`,
-    )
-  }
-  const touched = (rules: RulePack, of: Assessment) =>
-    declaredCodes(rules).filter(code => ['contains', 'mayContain'].includes(of.allergens[code].status))
-  const [ours, theirs] = [touched(here, a), touched(there, b)]
-  const onlyHere = ours.filter(code => !theirs.includes(code))
-  const onlyThere = theirs.filter(code => !ours.includes(code))
-  if (onlyHere.length + onlyThere.length > 0)
-    add(
+const list = (names: readonly string[]) => (names.length === 0 ? 'none' : names.join(', '))
+const touchedBy = (of: Assessment, rules: RulePack) => {
+  const declared = declaredCodes(rules)
+  return allergenCodes.filter(
+    code => declared.includes(code) && ['contains', 'mayContain'].includes(of.allergens[code].status),
+  )
+}
+const tableOf = ({ declaration }: Assessment): string =>
+  'rows' in declaration.table
+    ? declaration.panel
+      ? `per serving: ${declaration.panel.servingSize}`
+      : `per 100 g and ${declaration.particulars.serving}`
+    : 'cannot be given yet'
+const quidOf = ({ declaration }: Assessment, rules: RulePack): string =>
+  rules.quid.asked ? (/%/.test(textOf(declaration.ingredients)) ? 'shares printed' : 'asked for') : 'not asked for'
+
+/** All that is said of a product in one market, in the order of a label. */
+function pointsOf(of: Assessment): Point[] {
+  const { declaration } = of
+  const rules = rulesOf(declaration.market)
+  const kcal = of.nutrition.per100g.energyKcal
+  const point = (about: string, says: string, why: string): Point => ({ about, says, why })
+  return [
+    ...of.claims.map(claim => point(nameOfClaim(claim.claim), claim.verdict, claim.because[0]?.fact ?? 'its rule')),
+    point(
       'Allergens that must be declared',
-      list(ours.map(code => allergenName[code])),
-      list(theirs.map(code => allergenName[code])),
-      `each market has its own list. ${cited(here, there, rules => rules.allergens.cite)}`,
-    )
-  const how = (rules: RulePack) =>
-    rules.containsStatement ? 'in a “Contains” statement after the list' : 'emphasised inside the list'
-  if (ours.length + theirs.length > 0)
-    add(
+      list(touchedBy(of, rules).map(code => allergenName[code])),
+      `its own list: ${rules.allergens.cite}`,
+    ),
+    point(
       'How allergens are said',
-      how(here),
-      how(there),
-      cited(here, there, rules => rules.containsStatement?.cite ?? rules.allergens.cite),
-    )
-  add(
-    'Ingredient list',
-    textOf(a.declaration.ingredients),
-    textOf(b.declaration.ingredients),
-    cited(here, there, rules => rules.list.cite),
-  )
-  const quid = (of: Assessment, rules: RulePack) =>
-    rules.quid.asked ? (/%/.test(textOf(of.declaration.ingredients)) ? 'shares printed' : 'asked for') : 'not asked for'
-  add(
-    'Share of what is in the name (QUID)',
-    quid(a, here),
-    quid(b, there),
-    cited(here, there, rules => rules.quid.cite),
-  )
-  const table = (of: Assessment) =>
-    'rows' in of.declaration.table
-      ? of.declaration.panel
-        ? `per serving: ${of.declaration.panel.servingSize}`
-        : `per 100 g and ${of.declaration.particulars.serving}`
-      : 'cannot be given yet'
-  add(
-    'Nutrition table',
-    table(a),
-    table(b),
-    cited(here, there, rules => rules.table.cite),
-  )
-  add(
-    'Energy, before rounding',
-    energy(a),
-    energy(b),
-    cited(here, there, rules => rules.energy.cite),
-  )
-  add(
-    'Carbohydrate',
-    here.table.carbohydrate,
-    there.table.carbohydrate,
-    cited(here, there, rules => rules.energy.cite),
-  )
-  add(
-    'Rounding',
-    here.rounding.how,
-    there.rounding.how,
-    cited(here, there, rules => rules.rounding.cite),
-  )
-  add(
-    'Net quantity',
-    a.declaration.particulars.netQuantity,
-    b.declaration.particulars.netQuantity,
-    `${here.title} and ${there.title} measure packs in their own units`,
-  )
-  add(
-    'Date',
-    a.declaration.particulars.date ?? 'none',
-    b.declaration.particulars.date ?? 'none',
-    'the words each market uses',
-  )
-  const said = (of: Assessment) => of.declaration.statements.map(textOf).join(' ')
-  add('Statements', said(a) || 'none', said(b) || 'none', 'each stands where its market asks for it')
-  return found
+      rules.containsStatement ? 'in a “Contains” statement after the list' : 'emphasised inside the list',
+      rules.containsStatement?.cite ?? rules.allergens.cite,
+    ),
+    point('Ingredient list', textOf(declaration.ingredients), rules.list.cite),
+    point('Share of what is in the name (QUID)', quidOf(of, rules), rules.quid.cite),
+    point('Nutrition table', tableOf(of), rules.table.cite),
+    point(
+      'Energy, before rounding',
+      kcal ? `${toPlaces(kcal.value, 0)} kcal per 100 g` : 'not known',
+      rules.energy.cite,
+    ),
+    point('Carbohydrate', rules.table.carbohydrate, rules.energy.cite),
+    point('Rounding', rules.rounding.how, rules.rounding.cite),
+    point('Net quantity', declaration.particulars.netQuantity, 'each market measures packs in its own units'),
+    point('Date', declaration.particulars.date ?? 'none', 'the words each market uses'),
+    point(
+      'Statements',
+      declaration.statements.map(textOf).join(' ') || 'none',
+      'each stands where its market asks for it',
+    ),
+  ]
+}
+
+/** Only what is not the same in all of them. Assessments of one workbook and product, each for another market. */
+export function marketsBeside(all: readonly Assessment[]): MarketsRow[] {
+  const points = all.map(one => pointsOf(one))
+  const anyTouched = all.some(one => touchedBy(one, rulesOf(one.declaration.market)).length > 0)
+  return (points[0] ?? []).flatMap(({ about }) => {
+    if (about === 'How allergens are said' && !anyTouched) return []
+    const cells = points.flatMap((of, at) => {
+      const found = of.find(one => one.about === about)
+      return found ? [{ market: all[at]!.declaration.market, says: found.says, why: found.why }] : []
+    })
+    return cells.length === all.length && cells.some(one => one.says !== cells[0]!.says) ? [{ about, cells }] : []
+  })
+}
+
+/** Of two markets, the reasons in one sentence. */
+export function marketDifferences(a: Assessment, b: Assessment): Difference[] {
+  return marketsBeside([a, b]).map(({ about, cells }) => {
+    const [here, there] = cells as [MarketsRow['cells'][number], MarketsRow['cells'][number]]
+    return {
+      about,
+      here: here.says,
+      there: there.says,
+      why:
+        here.why === there.why
+          ? here.why
+          : [here, there].map(one => `${rulesOf(one.market).title}: ${one.why}`).join('. '),
+    }
+  })
 }

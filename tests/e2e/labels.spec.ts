@@ -1,10 +1,13 @@
 // From a product nobody signed to a signature that stands, goes out of date by a supplier's change, and is given again; and what
 // customers see of it.
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { making } from '@fair-tin/core/edit'
 import { allergenCodes } from '@fair-tin/core/model'
 import { foundBakery, openSession, stays } from '@fair-tin/data'
 import type { Page } from '@playwright/test'
+import ExcelJS from 'exceljs'
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
 import { sampleIngredient } from '../fixtures/sample'
@@ -101,11 +104,14 @@ async function answerPlaces(page: Page) {
 test('a label is read part by part and signed, goes out of date by what changed, and is signed again', async ({
   page,
   baseURL,
-}) => {
+}, info) => {
   await ownBakery(page, baseURL!)
   const flour = 'moorland meal'
   const name = 'Signed slab'
   const product = await ready(page, name, flour)
+  // nobody signed it: what is printed says so
+  await page.goto(`/products/${product}/print?market=uk`)
+  await expect(page.locator('[data-draft]')).toHaveCount(1)
   await page.goto(`/labels/${product}/uk`)
   await expect(page.getByText('never signed')).toBeVisible()
   await expect(signOff(page)).toBeDisabled()
@@ -150,6 +156,21 @@ test('a label is read part by part and signed, goes out of date by what changed,
   const row = (await matrix.text()).split('\r\n').find(line => line.startsWith(name))!
   expect(row.split(',').filter(cell => cell === 'contains')).toHaveLength(1)
   expect(row).toContain('Orla Finch')
+  const book = new ExcelJS.Workbook()
+  await book.xlsx.load((await (await page.request.get('/labels/matrix.xlsx?market=uk')).body()) as never)
+  const written: string[][] = []
+  book.worksheets[0]!.eachRow(one => written.push((one.values as unknown[]).slice(1).map(cell => String(cell ?? ''))))
+  expect(written.find(cells => cells[0] === name)?.join(',')).toBe(row)
+  const paper = info.outputPath('matrix.pdf')
+  writeFileSync(paper, await (await page.request.get('/labels/matrix.pdf?market=uk')).body())
+  const printed = execFileSync('pdftotext', ['-layout', paper, '-'], { encoding: 'utf8' })
+  expect(printed).toContain(name)
+  expect(printed).toContain('Orla Finch')
+  // signed as it stands, it is printed without the mark of a draft
+  await page.goto(`/products/${product}/print?market=uk`)
+  await expect(page.locator('svg[data-label]')).toBeVisible()
+  await expect(page.locator('[data-draft]')).toHaveCount(0)
+  await page.goto(`/labels/${product}/uk`)
   // taken back, with a reason
   await page.getByRole('button', { name: 'Take the signature back' }).click()
   await page.getByLabel('Why').fill('The trial is over.')

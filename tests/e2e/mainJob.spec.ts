@@ -275,6 +275,17 @@ test('the same product under United States rules, at once, and what differs and 
   await expect(beside.getByRole('listitem').filter({ hasText: 'Net quantity' })).toContainText('Net Wt 38.8 oz')
   await expect(beside.getByRole('listitem').filter({ hasText: 'Net quantity' })).toContainText('1.1 kg')
   await expect(beside.getByRole('listitem').filter({ hasText: 'Nutrition table' })).toContainText('21 CFR 101.9')
+  await choose(page, 'Beside which market', 'every other market')
+  await expect(beside.locator('svg[data-label]')).toHaveCount(5)
+  await expect(beside.getByRole('columnheader')).toHaveText([
+    '',
+    /United States/,
+    /United Kingdom/,
+    /European/,
+    /Canada/,
+    /Australia/,
+  ])
+  await expect(beside.getByRole('row', { name: /^Nutrition table/ })).toContainText('B.01.40')
   await page.keyboard.press('Escape')
   const onScreen = await screenWords(page)
   const file = info.outputPath('us.pdf')

@@ -15,7 +15,7 @@ export interface ProofPage {
 const [width, height, margin] = [595.28, 841.89, 48]
 
 /** What the font has no sign for stands as a question mark: no proof fails for a letter. */
-const drawable = (text: string): string => {
+export const drawable = (text: string): string => {
   const missing = new Set(lacking(text))
   return [...text].map(sign => (missing.has(sign) ? '?' : sign)).join('')
 }

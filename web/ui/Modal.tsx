@@ -16,7 +16,8 @@ export function Modal({
   title: string
   lead?: string
   children: ReactNode
-  wide?: boolean
+  /** `full`: as wide as the screen lets it be. */
+  wide?: boolean | 'full'
 }) {
   return (
     <Dialog.Root open={open} onOpenChange={next => !next && onClose()}>
@@ -24,7 +25,7 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/35" />
         <Dialog.Content
           {...(lead ? {} : { 'aria-describedby': undefined })}
-          className={`pane fixed top-1/2 left-1/2 z-50 flex max-h-[92dvh] w-[min(94vw,var(--w))] -translate-x-1/2 -translate-y-1/2 flex-col shadow-float ${wide ? '[--w:760px]' : '[--w:520px]'}`}
+          className={`pane fixed top-1/2 left-1/2 z-50 flex max-h-[92dvh] w-[min(94vw,var(--w))] -translate-x-1/2 -translate-y-1/2 flex-col shadow-float ${wide === 'full' ? '[--w:1500px]' : wide ? '[--w:760px]' : '[--w:520px]'}`}
         >
           <div className="border-b border-hair px-5 py-3">
             <Dialog.Title className="text-lg">{title}</Dialog.Title>

@@ -18,12 +18,11 @@ export function MatrixSheet({ matrix }: { matrix: Matrix }) {
         <Link href="/labels" className="do print:hidden">
           All labels
         </Link>
-        <a className="do print:hidden" href={`/labels/matrix.csv?market=${market}`}>
-          As CSV
-        </a>
-        <a className="do print:hidden" href={`/labels/matrix.json?market=${market}`}>
-          As JSON
-        </a>
+        {(['pdf', 'xlsx', 'csv', 'json'] as const).map(form => (
+          <a key={form} className="do print:hidden" href={`/labels/matrix.${form}?market=${market}`}>
+            As {form.toUpperCase()}
+          </a>
+        ))}
       </div>
       <div className="pane min-h-0 flex-1">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

@@ -1,11 +1,11 @@
-// The same product under another market's rules, beside this one: both labels, and what differs and why.
+// The same product under another market's rules, beside this one, or under all of them: the labels, and what differs and why.
 'use client'
-import { type Assessment, assess, marketDifferences } from '@fair-tin/core/assess'
+import { type Assessment, assess, marketDifferences, marketsBeside } from '@fair-tin/core/assess'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../../label/LabelSvg'
-import { layOut } from '../../../label/layout'
+import { layOut, usualSize } from '../../../label/layout'
 import { Choose } from '../../../ui/Choose'
 import { Modal } from '../../../ui/Modal'
 
@@ -26,27 +26,44 @@ export function MarketCompare({
   onClose: () => void
 }) {
   const here = assessment.declaration.market
-  const [there, setThere] = useState<MarketCode>(() => mostUnlike(here))
-  const other = useMemo(
-    () => assess(workbook, productId, there, { factor: assessment.bill.factor }),
-    [workbook, productId, there, assessment.bill.factor],
+  const [there, setThere] = useState<MarketCode | 'all'>(() => mostUnlike(here))
+  const others = useMemo(
+    () =>
+      marketsServed
+        .filter(one => one !== here && (there === 'all' || one === there))
+        .map(one => assess(workbook, productId, one, { factor: assessment.bill.factor })),
+    [workbook, productId, here, there, assessment.bill.factor],
   )
-  const differences = useMemo(() => marketDifferences(assessment, other), [assessment, other])
+  const all = [assessment, ...others]
   return (
-    <Modal open onClose={onClose} title={`${rulesOf(here).title} beside another market`} wide>
+    <Modal
+      open
+      onClose={onClose}
+      title={`${rulesOf(here).title} beside ${there === 'all' ? 'every other market' : 'another market'}`}
+      wide={there === 'all' ? 'full' : true}
+    >
       <div className="mb-3 flex items-center gap-2">
         Beside
         <span className="w-56">
           <Choose
             label="Beside which market"
             value={there}
-            options={marketsServed.filter(one => one !== here).map(one => ({ value: one, label: rulesOf(one).title }))}
-            onChange={value => setThere(value as MarketCode)}
+            options={[
+              ...marketsServed.filter(one => one !== here).map(one => ({ value: one, label: rulesOf(one).title })),
+              { value: 'all', label: 'every other market' },
+            ]}
+            onChange={value => setThere(value as MarketCode | 'all')}
           />
         </span>
       </div>
-      <div className="grid grid-cols-2 items-start gap-4 max-sm:grid-cols-1">
-        {[assessment, other].map(({ declaration }) => (
+      <div
+        className={
+          there === 'all'
+            ? 'grid auto-cols-[minmax(300px,1fr)] grid-flow-col items-start gap-4 overflow-x-auto'
+            : 'grid grid-cols-2 items-start gap-4 max-sm:grid-cols-1'
+        }
+      >
+        {all.map(({ declaration }) => (
           <div key={declaration.market}>
             <h3 className="text-[15px]">{rulesOf(declaration.market).title}</h3>
             <SmallLabel declaration={declaration} />
@@ -54,31 +71,72 @@ export function MarketCompare({
         ))}
       </div>
       <h3 className="mt-4 text-[15px]">What differs, and why</h3>
-      {differences.length === 0 ? (
-        <p className="text-quiet">Nothing: for this product the two markets ask for the same.</p>
-      ) : (
-        <ul>
-          {differences.map(one => (
-            <li key={one.about} className="border-b border-hair py-2 last:border-0">
-              <b className="first-letter:uppercase inline-block">{one.about}</b>
-              <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
-                <span>{one.here}</span>
-                <span>{one.there}</span>
-              </div>
-              <span className="text-[13px] text-quiet">{one.why}.</span>
-            </li>
-          ))}
-        </ul>
-      )}
+      {there === 'all' ? <AllDiffer all={all} /> : <TwoDiffer here={assessment} there={others[0]!} />}
       <p className="mt-3 text-[12.5px] text-quiet">
-        The rules of both were written down from memory of the texts they name: verify them before you rely on them.
+        The rules were written down from memory of the texts they name: verify them before you rely on them.
       </p>
     </Modal>
   )
 }
 
+function TwoDiffer({ here, there }: { here: Assessment; there: Assessment }) {
+  const differences = useMemo(() => marketDifferences(here, there), [here, there])
+  if (differences.length === 0)
+    return <p className="text-quiet">Nothing: for this product the two markets ask for the same.</p>
+  return (
+    <ul>
+      {differences.map(one => (
+        <li key={one.about} className="border-b border-hair py-2 last:border-0">
+          <b className="inline-block first-letter:uppercase">{one.about}</b>
+          <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+            <span>{one.here}</span>
+            <span>{one.there}</span>
+          </div>
+          <span className="text-[13px] text-quiet">{one.why}.</span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function AllDiffer({ all }: { all: readonly Assessment[] }) {
+  const rows = useMemo(() => marketsBeside(all), [all])
+  if (rows.length === 0) return <p className="text-quiet">Nothing: for this product all of them ask for the same.</p>
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+    <section className="overflow-x-auto" aria-label="What differs" tabIndex={0}>
+      <table className="w-full min-w-[1000px] border-collapse text-[13.5px]">
+        <thead>
+          <tr className="text-left">
+            <th scope="col" className="w-36 py-1 pr-3" />
+            {all.map(one => (
+              <th key={one.declaration.market} scope="col" className="py-1 pr-3 font-head">
+                {rulesOf(one.declaration.market).title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ about, cells }) => (
+            <tr key={about} className="border-t border-hair align-top">
+              <th scope="row" className="py-1.5 pr-3 text-left first-letter:uppercase">
+                {about}
+              </th>
+              {cells.map(cell => (
+                <td key={cell.market} className="py-1.5 pr-3">
+                  {cell.says} <span className="block text-[12.5px] text-quiet">{cell.why}</span>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  )
+}
+
 function SmallLabel({ declaration }: { declaration: Assessment['declaration'] }) {
-  const laid = useMemo(() => layOut(declaration), [declaration])
+  const laid = useMemo(() => layOut(declaration, {}, usualSize(declaration)), [declaration])
   if ('tooMuch' in laid) return <p className="rounded border-2 border-breaks bg-breaks-wash p-2">{laid.tooMuch}</p>
   return (
     <div className="border border-hair">
