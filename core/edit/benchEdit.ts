@@ -31,6 +31,7 @@ export const productFields = [
   'tax',
   'printNotices',
   'glutenTest',
+  'precautions',
   'translated',
 ] as const
 export type ProductField = (typeof productFields)[number]

@@ -1,6 +1,7 @@
 // What a market requires to be said of a product, and what stands between it and a signature.
 
 import { besideWarning, servedBeside } from '../allergen/beside'
+import { type Warned, warnings, warnsOf } from '../allergen/precaution'
 import { rolledUp } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
 import { dayIn, quantityIn } from '../market/wording'
@@ -31,6 +32,8 @@ export interface Declaration {
   mayContain: string[]
   /** The same by code. */
   declared: { contains: readonly AllergenCode[]; mayContain: readonly AllergenCode[] }
+  /** Of what is not in it: what the label warns of, and why; what is still to be decided. */
+  warned: readonly Warned[]
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
   /** The name and the list in the market's second language, as a person wrote them; null where none is asked or none is there. */
@@ -84,12 +87,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const exemptOnly = (code: AllergenCode) =>
     found[code].some(one => one.exempt) && !found[code].some(one => one.status === 'contains')
   const contains = codes.filter(code => rolledUp(found[code]) === 'contains' && !exemptOnly(code))
-  const shared = new Set(
-    workbook.kitchen.crossContact.filter(record => record.control === 'shared').map(record => record.allergen),
-  )
-  const mayContain = codes.filter(
-    code => !contains.includes(code) && (found[code].some(one => one.status === 'mayContain') || shared.has(code)),
-  )
+  const mayContain = codes.filter(code => !contains.includes(code) && warnsOf(code, context))
   // what cannot be makes a table that cannot be
   const impossible = impossibleValues(bill, workbook)
   const { table, panel, lacks } =
@@ -130,6 +128,10 @@ export function declarationOf(context: DeclarationContext): Declaration {
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),
     declared: { contains, mayContain },
+    // worked out when it is looked at
+    get warned() {
+      return warnings(codes, contains, context)
+    },
     byName: sweetenersByName(context),
     questions: authorisationQuestions(bill, workbook, rules),
     notices: product.printNotices ? [] : [...new Set(holding.flatMap(claim => claim.note ?? []))],

@@ -4,6 +4,7 @@ import { ClaimCode } from './claim'
 import { Losses, Packing, Prices, Pricing } from './costing'
 import { Evidence } from './evidence'
 import { MarketCode } from './market'
+import { Precaution } from './precaution'
 
 /** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
 export const productCategories = [
@@ -65,6 +66,8 @@ export const Product = z.object({
       of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
+  /** What was decided about warnings, one for each allergen. */
+  precautions: z.array(Precaution).max(60).exactOptional(),
   /** What a second language needs of a person: the name and the list, and which list it puts into that language. */
   translated: z
     .object({ name: z.string().max(300), ingredients: z.string().max(20_000), of: z.string().max(20_000) })

@@ -1,6 +1,7 @@
 // A label as it is signed: what it says, what it rests on, and under which rules, frozen as plain data that can be shown unchanged
 // years later; and whether what is signed is still so.
 import { z } from 'zod'
+import { openWarnings } from '../allergen/precaution'
 import type { Assessment } from '../assess/assess'
 import { assessed } from '../assess/slice'
 import { same } from '../edit/same'
@@ -70,10 +71,12 @@ export function toSign(workbook: Workbook, productId: string, market: MarketCode
     places: placesOf(workbook, product, assessment.bill),
     // worked out when it is looked at: a counter page never looks
     get hinders() {
-      const { problems } = assessment.declaration
+      const { problems, warned } = assessment.declaration
+      const undecided = openWarnings(warned)
       const notHolding = assessment.claims.some(claim => claim.verdict !== 'holds')
       // each that does not hold has its problem; that none slips by is not left to that
-      return problems.length === 0 && notHolding ? ['A claim does not hold.'] : problems.map(problem => problem.what)
+      const before = problems.length === 0 && notHolding ? ['A claim does not hold.'] : problems.map(one => one.what)
+      return [...before, ...undecided]
     },
   }
 }

@@ -5,9 +5,20 @@ import { Caution } from '../../../ui/Caution'
 import { VerdictMark, verdictClass } from '../../../ui/VerdictMark'
 import { ReasonList } from '../verdict/ReasonList'
 import type { LidProps } from './faces'
+import { Warnings } from './Warnings'
 import { WaysToMend } from './WaysToMend'
 
-export function ProofFace({ assessment, onTurn, goesInto, workbook, productId, market, onTry }: LidProps) {
+export function ProofFace({
+  assessment,
+  onTurn,
+  goesInto,
+  workbook,
+  productId,
+  market,
+  onTry,
+  product,
+  hands,
+}: LidProps) {
   return (
     <>
       {assessment.claims.length === 0 && (
@@ -42,6 +53,7 @@ export function ProofFace({ assessment, onTurn, goesInto, workbook, productId, m
           </details>
         )
       })}
+      {!goesInto && <Warnings assessment={assessment} product={product} hands={hands} />}
       {assessment.declaration.beside.map(warning => (
         <p key={warning} className="border-b border-hair py-2 text-unproven">
           {warning}

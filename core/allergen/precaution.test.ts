@@ -1,0 +1,110 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
+import { assess } from '../assess/assess'
+import { type AllergenCode, allergenCodes } from '../model/allergen'
+import type { CrossContact } from '../model/kitchen'
+import type { Precaution } from '../model/precaution'
+import { Product } from '../model/product'
+import { openWarnings, warnsOfEverything } from './precaution'
+
+const water = sampleIngredient('water')
+const almond = 'almond' as const
+function declared(
+  ingredients = [water],
+  control: CrossContact['control'] | null = 'separated',
+  precautions?: Precaution[],
+) {
+  const lines = ingredients.map(one => sampleLine(one.id, 10))
+  const book = sampleWorkbook(ingredients, [sampleRecipe('top', lines)], precautions ? { precautions } : {})
+  const others = book.kitchen.crossContact.filter(one => one.allergen !== almond)
+  const crossContact = control === null ? others : [...others, { allergen: almond, control, evidence: 'review' }]
+  return assess({ ...book, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk').declaration
+}
+const of = (declaration: ReturnType<typeof declared>, code: AllergenCode = almond) =>
+  declaration.warned.find(one => one.code === code)
+const decision = (say: boolean): Precaution[] => [{ allergen: almond, say, why: 'the mixer is shared on Fridays' }]
+
+describe('a warning on a label', () => {
+  it('is no question where the kitchen keeps it out with proof, nor where nothing shows it on the site', () => {
+    expect(of(declared())).toBeUndefined()
+    expect(of(declared([water], null))).toBeUndefined()
+  })
+  it('is said by itself where a supplier warns, and no decision leaves it off', () => {
+    const syrup = carrying('syrup', almond, 'mayContain')
+    for (const precautions of [undefined, decision(false), decision(true)]) {
+      const declaration = declared([syrup, water], 'separated', precautions)
+      expect(of(declaration)).toMatchObject({ says: true, bySupplier: true, open: false })
+      expect(of(declaration)!.because[0]).toBe('syrup may contain almond')
+      expect(declaration.declared.mayContain).toContain(almond)
+    }
+  })
+  it('is said by itself of what is shared; left off only by a decision', () => {
+    expect(declared([water], 'shared').declared.mayContain).toEqual([almond])
+    expect(declared([water], 'shared', decision(false)).declared.mayContain).toEqual([])
+    expect(openWarnings(declared([water], 'shared').warned)).toEqual([])
+  })
+  it('is open where the kitchen may bring it in, until somebody decides', () => {
+    const open = declared([water], 'cleaned')
+    expect(of(open)).toMatchObject({ says: false, open: true })
+    expect(openWarnings(open.warned)).toEqual([
+      'Does the label warn of almond? almond is cleaned: that carries no claim.',
+    ])
+    for (const say of [true, false]) {
+      const decided = declared([water], 'cleaned', decision(say))
+      expect(decided.declared.mayContain).toEqual(say ? [almond] : [])
+      expect(openWarnings(decided.warned)).toEqual([])
+    }
+  })
+  it('is open too where nobody assessed the kitchen and the larder shows that it is there', () => {
+    const book = sampleWorkbook(
+      [water, carrying('praline', almond, 'contains')],
+      [sampleRecipe('top', [sampleLine('water', 10)])],
+    )
+    const crossContact = book.kitchen.crossContact.filter(one => one.allergen !== almond)
+    const { warned } = assess({ ...book, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk').declaration
+    expect(warned.filter(one => one.open).map(one => one.code)).toEqual([almond])
+  })
+  it('of what is in the food is none: it is declared', () => {
+    const declaration = declared([carrying('praline', almond, 'contains')], 'shared', decision(true))
+    expect(of(declaration)).toBeUndefined()
+    expect(declaration.declared.contains).toContain(almond)
+  })
+  it('makes no claim of absence hold, whatever is decided', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('cleaned' as const, 'shared' as const, null),
+        fc.option(fc.boolean(), { nil: undefined }),
+        fc.constantFrom('free' as const, 'mayContain' as const, 'unknown' as const),
+        (control, say, status) => {
+          const book = sampleWorkbook(
+            [carrying('syrup', almond, status)],
+            [sampleRecipe('top', [sampleLine('syrup', 10)])],
+            {
+              claims: ['nutFree'],
+              ...(say === undefined ? {} : { precautions: decision(say) }),
+            },
+          )
+          const others = book.kitchen.crossContact.filter(one => one.allergen !== almond)
+          const crossContact = control ? [...others, { allergen: almond, control, evidence: 'review' }] : others
+          const out = assess({ ...book, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk')
+          expect(out.claims[0]!.verdict).not.toBe('holds')
+        },
+      ),
+    )
+  })
+  it('of nearly everything is called out', () => {
+    const syrup = sampleIngredient('syrup', {
+      allergens: Object.fromEntries(allergenCodes.map(code => [code, { status: 'mayContain', evidence: 'spec' }])),
+    })
+    expect(warnsOfEverything(declared([syrup]).warned)).toContain('learns nothing')
+    expect(warnsOfEverything(declared([water], 'shared').warned)).toBeNull()
+  })
+  it('wants a reason', () => {
+    const [product] = sampleWorkbook([water], [sampleRecipe('top', [])]).products
+    expect(Product.safeParse({ ...product, precautions: [{ allergen: almond, say: false, why: ' ' }] }).success).toBe(
+      false,
+    )
+    expect(Product.safeParse({ ...product, precautions: decision(false) }).success).toBe(true)
+  })
+})

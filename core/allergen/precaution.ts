@@ -1,0 +1,86 @@
+// Whether a label warns of an allergen that is not in the food: said by itself where a supplier warns or the kitchen shares; decided
+// by a person, with a reason, where the kitchen may bring it in. A decision adds a warning, or leaves off what only the kitchen
+// gives cause for; a supplier's own warning is never left off. It proves nothing: no claim of absence rests on it.
+import { type AllergenCode, allergenName } from '../model/allergen'
+import type { Precaution } from '../model/precaution'
+import type { Product } from '../model/product'
+import type { Workbook } from '../model/workbook'
+import { kitchenFindings } from './crossContact'
+import { onSite } from './onSite'
+import type { FindingTable } from './rollUp'
+
+export interface Warned {
+  code: AllergenCode
+  /** The label says "may contain". */
+  says: boolean
+  /** Why it is a question at all, in words: a supplier's warning first. */
+  because: string[]
+  /** Warned of by a supplier, so it is said whatever anybody decides. */
+  bySupplier: boolean
+  decision: Precaution | null
+  /** Nobody has decided, and somebody has to before it is signed. */
+  open: boolean
+}
+
+const fromKitchen = (workbook: Workbook, code: AllergenCode): string[] => {
+  const records = workbook.kitchen.crossContact.filter(one => one.allergen === code)
+  // never assessed, and nothing shows that it is on the site: a question of the kitchen's record, not of this label
+  if (records.length === 0 && onSite(workbook, code).length === 0) return []
+  return kitchenFindings(workbook, code)
+    .filter(one => !one.proven)
+    .map(one => one.reason.fact)
+}
+
+interface Of {
+  product: Product
+  found: FindingTable
+  workbook: Workbook
+}
+const decisionOn = ({ product }: Of, code: AllergenCode) =>
+  product.precautions?.find(one => one.allergen === code) ?? null
+const isShared = ({ workbook }: Of, code: AllergenCode) =>
+  workbook.kitchen.crossContact.some(one => one.allergen === code && one.control === 'shared')
+const warnedOf = ({ found }: Of, code: AllergenCode) => found[code].filter(one => one.status === 'mayContain')
+
+/** Does the label warn of it? Of something that is not in the food. */
+export const warnsOf = (code: AllergenCode, of: Of): boolean =>
+  warnedOf(of, code).length > 0 || (decisionOn(of, code)?.say ?? isShared(of, code))
+
+/** Every allergen of `codes` that is not in the food and may get into it, in their order. */
+export function warnings(codes: readonly AllergenCode[], contains: readonly AllergenCode[], of: Of): Warned[] {
+  return codes.flatMap((code): Warned[] => {
+    if (contains.includes(code)) return []
+    const warned = warnedOf(of, code)
+    const kitchen = fromKitchen(of.workbook, code)
+    const decision = decisionOn(of, code)
+    if (warned.length + kitchen.length === 0 && !decision?.say) return []
+    const bySupplier = warned.length > 0
+    return [
+      {
+        code,
+        bySupplier,
+        because: [
+          ...warned.map(one => `${one.reason.path.at(-1)?.name ?? 'something in it'} ${one.reason.fact}`),
+          ...kitchen,
+        ],
+        decision,
+        says: warnsOf(code, of),
+        open: !bySupplier && decision === null && !isShared(of, code),
+      },
+    ]
+  })
+}
+
+/** From so many on, a warning tells nobody anything. */
+const tooMany = 8
+/** What is said of a warning about nearly everything; null where it is about less. */
+export const warnsOfEverything = (all: readonly Warned[]): string | null => {
+  const said = all.filter(one => one.says)
+  return said.length < tooMany
+    ? null
+    : `It warns of ${said.length} allergens. Whoever must avoid one learns nothing from a warning of all: keep out what can be kept out, and warn of the rest.`
+}
+
+/** Still to be decided, in words. */
+export const openWarnings = (all: readonly Warned[]): string[] =>
+  all.filter(one => one.open).map(one => `Does the label warn of ${allergenName[one.code]}? ${one.because[0]}.`)

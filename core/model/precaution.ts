@@ -1,0 +1,10 @@
+// What somebody decided about a warning: whether the label says "may contain", and why. The journal keeps who, and when.
+import { z } from 'zod'
+import { AllergenCode } from './allergen'
+
+export const Precaution = z.object({
+  allergen: AllergenCode,
+  say: z.boolean(),
+  why: z.string().trim().min(3, 'Write down why: somebody will ask.').max(1000, 'Keep the reason under 1,000 letters.'),
+})
+export type Precaution = z.infer<typeof Precaution>
