@@ -1,12 +1,9 @@
 // Loaded before a server (node --import): its machine's clock goes wrong by OTHER_TIME milliseconds, its timers do not.
 const wrong = Number(process.env.OTHER_TIME ?? 0)
 const Real = Date
-globalThis.Date = class extends Real {
-  constructor(...given) {
-    if (given.length === 0) super(Real.now() + wrong)
-    else super(...given)
-  }
-  static now() {
-    return Real.now() + wrong
-  }
-}
+const now = () => Real.now() + wrong
+globalThis.Date = new Proxy(Real, {
+  construct: (real, given) => (given.length === 0 ? new real(now()) : Reflect.construct(real, given)),
+  apply: () => new Real(now()).toString(),
+  get: (real, name) => (name === 'now' ? now : Reflect.get(real, name)),
+})
