@@ -26,6 +26,18 @@ export const listFiles = (sql: BakerySql, ingredientId: string): Promise<FileNot
   select id, evidence_id as evidence, name, type, length(bytes) as size from evidence_file
   where ingredient_id = ${ingredientId} order by kept_at`
 
+/** Which paper is on file for which proof of these ingredients; the newest of each. */
+export const paperFiles = async (
+  sql: BakerySql,
+  ingredients: readonly string[],
+): Promise<{ id: string; ingredient: string; evidence: string }[]> =>
+  ingredients.length === 0
+    ? []
+    : sql<{ id: string; ingredient: string; evidence: string }[]>`
+        select distinct on (ingredient_id, evidence_id) id, ingredient_id as ingredient, evidence_id as evidence
+        from evidence_file where ingredient_id in ${sql([...ingredients])}
+        order by ingredient_id, evidence_id, kept_at desc, id`
+
 /** Letters and pictures of one bakery, all together: bytes. `FAIR_TIN_PAPERS_MB` says another bound. */
 export const mostPapers = (): number => (Number(process.env.FAIR_TIN_PAPERS_MB) || 2000) * 1_000_000
 export async function papersKept(sql: BakerySql): Promise<number> {

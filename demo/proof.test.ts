@@ -21,7 +21,7 @@ describe('the proof of a claim', () => {
                 of.path.join('/') === reason.path.map(step => step.name).join('/') && of.facts.includes(reason.fact),
             )
             expect(one, `${id} ${proof.name}: ${reason.fact}`).toBeDefined()
-            if (reason.evidence) expect(one!.papers).toContain(paperWords(reason.evidence))
+            if (reason.evidence) expect(one!.papers.map(paper => paper.words)).toContain(paperWords(reason.evidence))
             if (reason.mend) expect(one!.mends).toContain(reason.mend)
             if (verdict === 'breaks') expect(one!.verdict).toBe('breaks')
           }

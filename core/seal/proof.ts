@@ -8,8 +8,10 @@ export interface ProvenComponent {
   /** From the product down to it, by name; empty for what is of the whole. */
   path: string[]
   verdict: Mark
+  /** The last of the path: an ingredient, where it is one. */
+  of: string | null
   facts: string[]
-  papers: string[]
+  papers: { id: string; words: string }[]
   mends: string[]
 }
 export interface ClaimProof {
@@ -42,6 +44,7 @@ function byComponent(grounds: readonly Ground[]): ProvenComponent[] {
     const one = found.get(key) ?? {
       path: reason.path.map(step => step.name),
       verdict,
+      of: reason.path.at(-1)?.id ?? null,
       facts: [],
       papers: [],
       mends: [],
@@ -52,7 +55,9 @@ function byComponent(grounds: readonly Ground[]): ProvenComponent[] {
       if (text && !to.includes(text)) to.push(text)
     }
     add(one.facts, reason.fact)
-    add(one.papers, reason.evidence && paperWords(reason.evidence))
+    const { evidence } = reason
+    if (evidence && !one.papers.some(paper => paper.id === evidence.id))
+      one.papers.push({ id: evidence.id, words: paperWords(evidence) })
     add(one.mends, reason.mend)
   }
   return [...found.values()].sort((a, b) => severity[b.verdict] - severity[a.verdict])

@@ -46,6 +46,8 @@ interface Props {
     pack: { version: number; asOf: string }
   } | null
   history: (SignOff & { readable: boolean })[]
+  /** Papers on file, by ingredient and proof. */
+  files: Readonly<Record<string, string>>
   mayHere: boolean
 }
 interface Form {
@@ -117,7 +119,9 @@ export function SignLabel(props: Props) {
               )}
             </Group>
           )}
-          {now && now.claims.length > 0 && <Proof claims={now.claims} product={product} market={props.market} />}
+          {now && now.claims.length > 0 && (
+            <Proof files={props.files} claims={now.claims} product={product} market={props.market} />
+          )}
           {signed && (
             <Group
               title="What stands signed"
@@ -170,7 +174,12 @@ export function SignLabel(props: Props) {
 }
 
 /** Every claim with every component once, also and above all where it holds. */
-function Proof({ claims, product, market }: { claims: readonly ClaimProof[] } & Pick<Props, 'product' | 'market'>) {
+function Proof({
+  claims,
+  product,
+  market,
+  files,
+}: { claims: readonly ClaimProof[] } & Pick<Props, 'product' | 'market' | 'files'>) {
   return (
     <Group title="What the claims rest on">
       {claims.map(claim => (
@@ -192,11 +201,22 @@ function Proof({ claims, product, market }: { claims: readonly ClaimProof[] } & 
                 <span>
                   <span className="block font-semibold">{one.path.join(' → ') || 'The whole'}</span>
                   {one.facts.join('; ')}.
-                  {one.papers.map(paper => (
-                    <span key={paper} className="block text-quiet">
-                      {paper}
-                    </span>
-                  ))}
+                  {one.papers.map(paper => {
+                    const file = files[`${one.of} ${paper.id}`]
+                    return (
+                      <span key={paper.id} className="block text-quiet">
+                        {paper.words}
+                        {file && (
+                          <>
+                            {' '}
+                            <a className="word-link" href={`/api/v1/files/${file}`} target="_blank" rel="noreferrer">
+                              Open the paper<span className="sr-only">: {paper.words}</span>
+                            </a>
+                          </>
+                        )}
+                      </span>
+                    )
+                  })}
                   {one.mends.map(mend => (
                     <span key={mend} className="block font-semibold">
                       {mend}

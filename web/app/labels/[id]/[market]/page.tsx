@@ -1,7 +1,7 @@
 import { rulesOf } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
 import { proofOfClaims } from '@fair-tin/core/seal'
-import { printOf, readWorkbook, sealsOf, signOffsOf } from '@fair-tin/data'
+import { paperFiles, printOf, readWorkbook, sealsOf, signOffsOf } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../../bakery'
 import { here } from '../../../../door/here'
@@ -27,6 +27,12 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
   const seal = last ? (seals.get(last.print) ?? null) : null
   if (!product && !seal) notFound()
   const { state, stale, now } = stateOf(workbook, product ?? seal!.product, market, last, seal)
+  const claims = now ? proofOfClaims(now.assessment.claims) : []
+  const things = [...new Set(claims.flatMap(one => one.components).flatMap(one => one.of ?? []))]
+  // the paper itself, one tap away; what is proven and has none on file is read as it is said
+  const files = new Map(
+    (await reading(sql => paperFiles(sql, things))).map(one => [`${one.ingredient} ${one.evidence}`, one.id]),
+  )
   const mayHere = who?.role === 'owner' || (who?.role === 'signer' && who.signsFor.includes(market))
   return (
     <SignLabel
@@ -44,7 +50,7 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
           hinders: now.hinders,
           places: now.places,
           questions: now.assessment.declaration.questions,
-          claims: proofOfClaims(now.assessment.claims),
+          claims,
           layout: layOut(now.assessment.declaration),
         }
       }
@@ -59,6 +65,7 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
         }
       }
       history={history.map(one => ({ ...one, readable: seals.has(one.print) }))}
+      files={Object.fromEntries(files)}
       mayHere={mayHere}
     />
   )

@@ -16,7 +16,7 @@ const rowsOf = ({ path, verdict, facts, papers, mends }: ProvenComponent) => [
     indent: 1,
   },
   ...facts.map(text => ({ text: capital(text), indent: 2 })),
-  ...papers.map(text => ({ text, indent: 2 })),
+  ...papers.map(one => ({ text: one.words, indent: 2 })),
   ...mends.map(text => ({ text: `Missing: ${text}`, indent: 2 })),
 ]
 
