@@ -8,7 +8,7 @@ import type { Seal } from './seal'
 export type Suit =
   | { suits: 'yes' }
   | { suits: 'no'; contains: AllergenCode[]; mayContain: AllergenCode[] }
-  | { suits: 'unknown'; why: string }
+  | { suits: 'unknown'; why: 'unsigned' | 'notNamed' }
 
 /**
  * `without`: what must not be in it. `traces`: a "may contain" of it is taken. An allergen that the market does not declare is
@@ -20,11 +20,10 @@ export function suits(
   without: readonly AllergenCode[],
   traces: boolean,
 ): Suit {
-  if (!seal) return { suits: 'unknown', why: 'nothing is signed for it, or what was signed is out of date' }
+  if (!seal) return { suits: 'unknown', why: 'unsigned' }
   const contains = without.filter(code => seal.contains.includes(code))
   const mayContain = traces ? [] : without.filter(code => seal.mayContain.includes(code) && !contains.includes(code))
   if (contains.length + mayContain.length > 0) return { suits: 'no', contains, mayContain }
-  if (without.some(code => !declaredCodes(rules).includes(code)))
-    return { suits: 'unknown', why: 'labels here need not name it' }
+  if (without.some(code => !declaredCodes(rules).includes(code))) return { suits: 'unknown', why: 'notNamed' }
   return { suits: 'yes' }
 }

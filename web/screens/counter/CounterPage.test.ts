@@ -5,18 +5,20 @@ import fc from 'fast-check'
 import { createElement } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { expect, it } from 'vitest'
-import { CounterPage } from './CounterPage'
+import { CounterPage, languagesOf } from './CounterPage'
 
 const page = (
   market: (typeof marketCodes)[number],
   of: { contains: string[]; mayContain: string[] } | null,
   without: string[],
+  language: 'en' | 'fr' = 'en',
 ) =>
   renderToStaticMarkup(
     createElement(CounterPage, {
       bakery: 'Test Bakehouse',
       market,
       markets: [market],
+      language,
       without: without as never,
       traces: false,
       products: [
@@ -57,4 +59,23 @@ it('says nothing of what is not signed but to ask', () => {
   expect(said(html)).toContain('Ask us:')
   expect(said(html)).not.toMatch(/Suits|Contains/)
   expect(html).not.toContain('<script')
+})
+it('speaks French where labels must, and loses no allergen by it', () => {
+  const french = rulesOf('ca').second!
+  fc.assert(
+    fc.property(fc.subarray([...allergenCodes], { minLength: 1 }), codes => {
+      const declared = new Set(rulesOf('ca').allergens.groups.flatMap(group => group.codes))
+      const inIt = codes.filter(code => declared.has(code))
+      const html = page('ca', { contains: inIt, mayContain: [] }, [], 'fr')
+      expect(html).toContain('<html lang="fr')
+      const all = said(html)
+      for (const code of inIt) expect(all).toContain(french.labelNames[code] ?? labelNameOf(code, rulesOf('ca')))
+      expect(all.includes('Contient ')).toBe(inIt.length > 0)
+      // no English word of the page itself is left over
+      expect(html.replace(/Test Bakehouse|Slab|English/g, '')).not.toMatch(/Signed|Contains|Ask us|Suits|kitchen/)
+    }),
+    { numRuns: 40 },
+  )
+  expect(languagesOf('uk')).toEqual(['en'])
+  for (const market of marketCodes) expect(languagesOf(market)[0]).toBe('en')
 })

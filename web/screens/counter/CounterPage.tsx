@@ -3,8 +3,9 @@ import { declaredCodes, labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
 import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
 import { type Seal, suits } from '@fair-tin/core/seal'
-import { fullList, spokenDay } from '@fair-tin/core/words'
+import { capital } from '@fair-tin/core/words'
 import { plainWords } from '../labels/plainWords'
+import { type CounterLanguage, counterLanguages, languageName } from './counterWords'
 
 export interface CounterProduct {
   id: string
@@ -17,6 +18,8 @@ interface Props {
   bakery: string
   market: MarketCode
   markets: MarketCode[]
+  /** One of those the market has. */
+  language?: CounterLanguage
   without: AllergenCode[]
   traces: boolean
   products: CounterProduct[]
@@ -28,27 +31,50 @@ button{font:inherit;font-weight:700;min-height:2.75rem;padding:0 1.2rem;border:0
 ul{list-style:none;padding:0;margin:0}li{border-top:1px solid #c9c4b4;padding:.7rem 0}.q{color:#545b69;font-size:.95rem}.y{color:#155a4b}.n{color:#9c2f27}.u{color:#7a4f00}
 details summary{min-height:2.75rem;padding:.5rem 0;cursor:pointer}a{color:#7a2e4e}:focus-visible{outline:3px solid #7a2e4e;outline-offset:2px}`
 
-export function CounterPage({ bakery, market, markets, without, traces, products }: Props) {
+/** The languages a market's labels stand in. */
+export const languagesOf = (market: MarketCode): CounterLanguage[] =>
+  rulesOf(market).second?.language === 'fr' ? ['en', 'fr'] : ['en']
+
+export function CounterPage({ bakery, market, markets, language = 'en', without, traces, products }: Props) {
   const rules = rulesOf(market)
-  const label = (code: AllergenCode) => labelNameOf(code, rules)
+  const languages = languagesOf(market)
+  const words = counterLanguages[language]
+  const second = language === 'fr' ? rules.second : null
+  const label = (code: AllergenCode) => second?.labelNames[code] ?? labelNameOf(code, rules)
+  const query = (change: string) => `?market=${market}&lang=${language}${change}`
   const asking = without.length > 0
   const rank = { yes: 0, no: 1, unknown: 2 }
   const answered = products
     .map(one => ({ one, answer: asking ? suits(one.seal, rules, without, traces) : null }))
     .sort((a, b) => (a.answer && b.answer ? rank[a.answer.suits] - rank[b.answer.suits] : 0))
   return (
-    <html lang={rules.language}>
+    <html lang={second ? second.language : rules.language}>
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="robots" content="noindex" />
-        <title>{`What is in it: ${bakery}`}</title>
+        <title>{`${words.title} ${bakery}`}</title>
         <style dangerouslySetInnerHTML={{ __html: style }} />
       </head>
       <body>
         <main>
           <p className="q">{bakery}</p>
-          <h1>What is in it?</h1>
+          <h1>{words.title}</h1>
+          {languages.length > 1 && (
+            <p className="q">
+              {languages.map(one => (
+                <span key={one}>
+                  {one === language ? (
+                    <b>{languageName[one]}</b>
+                  ) : (
+                    <a href={`?market=${market}&lang=${one}`} hrefLang={one} lang={one}>
+                      {languageName[one]}
+                    </a>
+                  )}{' '}
+                </span>
+              ))}
+            </p>
+          )}
           {markets.length > 1 && (
             <p className="q">
               {markets.map(one => (
@@ -64,8 +90,9 @@ export function CounterPage({ bakery, market, markets, without, traces, products
           )}
           <form method="get">
             <input type="hidden" name="market" value={market} />
+            {languages.length > 1 && <input type="hidden" name="lang" value={language} />}
             <fieldset>
-              <legend>Can I eat this? I must not have</legend>
+              <legend>{words.canI}</legend>
               {declaredCodes(rules).map(code => (
                 <label key={code}>
                   <input type="checkbox" name="no" value={code} defaultChecked={without.includes(code)} />
@@ -75,11 +102,10 @@ export function CounterPage({ bakery, market, markets, without, traces, products
               <p className="q">
                 <label>
                   <input type="checkbox" name="traces" value="ok" defaultChecked={traces} />
-                  “May contain” is all right for me
+                  {words.traces}
                 </label>
               </p>
-              <button type="submit">Show what suits</button>{' '}
-              {asking && <a href={`?market=${market}`}>Show everything</a>}
+              <button type="submit">{words.show}</button> {asking && <a href={query('')}>{words.everything}</a>}
             </fieldset>
           </form>
           <ul>
@@ -90,15 +116,15 @@ export function CounterPage({ bakery, market, markets, without, traces, products
                   <h2>{one.name}</h2>
                   {answer?.suits === 'yes' && (
                     <p className="y">
-                      <b>Suits:</b> nothing you named is in it{traces ? '' : ', nor warned of'}.
+                      <b>{words.suits}</b> {words.suitsWhy(traces)}
                     </p>
                   )}
                   {answer?.suits === 'no' && (
                     <p className="n">
-                      <b>Does not suit:</b>{' '}
+                      <b>{words.suitsNot}</b>{' '}
                       {[
-                        answer.contains.length > 0 ? `contains ${fullList(answer.contains.map(label))}` : '',
-                        answer.mayContain.length > 0 ? `may contain ${fullList(answer.mayContain.map(label))}` : '',
+                        answer.contains.length > 0 ? words.contains(answer.contains.map(label)) : '',
+                        answer.mayContain.length > 0 ? words.mayContain(answer.mayContain.map(label)) : '',
                       ]
                         .filter(Boolean)
                         .join('; ')}
@@ -107,7 +133,7 @@ export function CounterPage({ bakery, market, markets, without, traces, products
                   )}
                   {answer?.suits === 'unknown' && (
                     <p className="u">
-                      <b>Ask us:</b> {answer.why}.
+                      <b>{words.askUs}</b> {words[answer.why]}.
                     </p>
                   )}
                   {one.seal ? (
@@ -115,23 +141,24 @@ export function CounterPage({ bakery, market, markets, without, traces, products
                       {!asking && (
                         <p>
                           {one.seal.contains.length > 0
-                            ? `Contains ${fullList(one.seal.contains.map(label))}.`
-                            : 'Contains none of the allergens a label must name.'}{' '}
-                          {one.seal.mayContain.length > 0 && `May contain ${fullList(one.seal.mayContain.map(label))}.`}
+                            ? `${capital(words.contains(one.seal.contains.map(label)))}.`
+                            : words.none}{' '}
+                          {one.seal.mayContain.length > 0 &&
+                            `${capital(words.mayContain(one.seal.mayContain.map(label)))}.`}
                         </p>
                       )}
                       <details>
-                        <summary>All it says</summary>
+                        <summary>{words.allItSays}</summary>
                         {['ingredients', 'second language', 'statements'].map(part =>
                           said.has(part as never) ? <p key={part}>{said.get(part as never)}</p> : null,
                         )}
                       </details>
-                      <p className="q">Signed on {spokenDay((one.at ?? '').slice(0, 10))}.</p>
+                      <p className="q">{words.signedOn((one.at ?? '').slice(0, 10))}</p>
                     </>
                   ) : (
                     !asking && (
                       <p className="u">
-                        <b>Ask us.</b> Nothing is signed for it now.
+                        <b>{words.ask}</b> {words.unsignedNow}
                       </p>
                     )
                   )}
@@ -139,10 +166,7 @@ export function CounterPage({ bakery, market, markets, without, traces, products
               )
             })}
           </ul>
-          <p className="q">
-            Made in one kitchen. If a little of something could harm you, ask before you eat. Nothing you choose here is
-            kept.
-          </p>
+          <p className="q">{words.foot}</p>
         </main>
       </body>
     </html>

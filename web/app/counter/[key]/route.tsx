@@ -4,7 +4,7 @@ import { type AllergenCode, allergenCodes, MarketCode } from '@fair-tin/core/mod
 import { counterOf, withBakery } from '@fair-tin/data'
 import { labelStates } from '../../../labels'
 import { tellFailure } from '../../../log'
-import { CounterPage } from '../../../screens/counter/CounterPage'
+import { CounterPage, languagesOf } from '../../../screens/counter/CounterPage'
 
 export const dynamic = 'force-dynamic'
 const codes = new Set<string>(allergenCodes)
@@ -28,12 +28,14 @@ export async function GET(request: Request, { params }: { params: Promise<{ key:
     if (name === '') return words('This page has ended. Ask at the counter.', 404)
     const markets = [...new Set(states.map(one => one.market))]
     const market = asked.success && markets.includes(asked.data) ? asked.data : (markets[0] ?? 'uk')
+    const language = languagesOf(market).find(one => one === query.get('lang')) ?? 'en'
     const { renderToStaticMarkup } = await import('react-dom/server')
     const html = renderToStaticMarkup(
       <CounterPage
         bakery={name}
         market={market}
         markets={markets}
+        language={language}
         without={query.getAll('no').filter((one): one is AllergenCode => codes.has(one))}
         traces={query.get('traces') === 'ok'}
         products={states
