@@ -214,7 +214,7 @@ export function glutenFree(context: ClaimContext): ClaimResult {
   if (rules.gluten.testOfFood) grounds.push(testOfFood(context))
   else if (milligrams !== null && bill.finished > 0) {
     const mgPerKg = (milligrams / bill.finished) * 1000
-    const said = `at worst ${toPlaces(mgPerKg, 1)} mg/kg of gluten as sold; the limit is ${limit} (${rules.gluten.cite})`
+    const said = `at worst ${toPlaces(mgPerKg, 1)} mg/kg of gluten as sold; the limit is ${limit} (${rules.gluten.cite}); ${toPlaces(Math.abs(limit - mgPerKg), 1)} ${mgPerKg > limit ? 'over' : 'under'} it`
     grounds.push({
       verdict: (rules.gluten.below ? !atMost(limit, mgPerKg) : atMost(mgPerKg, limit)) ? 'holds' : 'breaks',
       reason: { path: whole, fact: said },

@@ -200,7 +200,7 @@ function protein(context: ClaimContext): ClaimResult {
     return [
       ground(
         atMost(rule.share, share) ? 'holds' : 'breaks',
-        `${toPlaces(share * 100, 0)} % of the energy is protein, ${rule.share * 100} % needed (${rule.cite})`,
+        `${toPlaces(share * 100, 0)} % of the energy is protein, ${rule.share * 100} % needed (${rule.cite}); ${toPlaces(Math.abs(share - rule.share) * 100, 1)} points ${share < rule.share ? 'under' : 'over'} it`,
       ),
     ]
   })
