@@ -17,6 +17,7 @@ import { type Sent, tellKept, useSheet } from '../useSheet'
 import { CrossContactTable } from './CrossContactTable'
 import { agingKinds, type KitchenDraft, kitchenDraft, kitchenFrom, type LeftOpen, rebased } from './draft'
 import { Equipment } from './Equipment'
+import { KeepOrLeave } from './KeepOrLeave'
 import { Money } from './Money'
 import { Particulars } from './Particulars'
 
@@ -98,29 +99,18 @@ export function KitchenSheet({
         <Link href="/kitchen/people" className="word-link">
           People and tablets
         </Link>
-        {open && (
-          <>
-            <p role="status" className="text-unproven">
-              What you changed here is not kept yet.
-            </p>
-            <button
-              type="button"
-              className="do"
-              disabled={saving}
-              onClick={() => {
-                forget()
-                setForm({ draft: kitchenDraft(kitchen), before: kitchen })
-                setProblems([])
-                setWrong(new Map())
-              }}
-            >
-              Leave it as it was
-            </button>
-          </>
-        )}
-        <button type="button" className="do do-first" disabled={saving} onClick={keep}>
-          {saving ? 'Keeping …' : 'Keep the changes'}
-        </button>
+        <KeepOrLeave
+          open={open}
+          saving={saving}
+          keeps="the changes"
+          onKeep={keep}
+          onLeave={() => {
+            forget()
+            setForm({ draft: kitchenDraft(kitchen), before: kitchen })
+            setProblems([])
+            setWrong(new Map())
+          }}
+        />
       </div>
       <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
       {problems.length > 0 && (

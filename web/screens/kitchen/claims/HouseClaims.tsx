@@ -19,6 +19,7 @@ import { Choose } from '../../../ui/Choose'
 import { SheetClashes } from '../../SheetClashes'
 import { useLeftOpen } from '../../useLeftOpen'
 import { tellKept, useSheet } from '../../useSheet'
+import { KeepOrLeave } from '../KeepOrLeave'
 import { claimOfDraft, newRule, type RuleDraft, ruleDraft, ruled, rulesFrom, startingWith } from './draft'
 
 const shelf = 'house-claims'
@@ -83,28 +84,18 @@ export function HouseClaims({
         <Link href="/kitchen" className="word-link">
           Back to Kitchen
         </Link>
-        {open && (
-          <p role="status" className="text-unproven">
-            What you changed here is not kept yet.
-          </p>
-        )}
-        {open && (
-          <button
-            type="button"
-            className="do"
-            disabled={saving}
-            onClick={() => {
-              forget()
-              setForm(opened(rules))
-              setProblems(new Map())
-            }}
-          >
-            Leave it as it was
-          </button>
-        )}
-        <button type="button" className="do do-first" disabled={saving || !mayChange} onClick={keep}>
-          {saving ? 'Keeping …' : 'Keep the claims'}
-        </button>
+        <KeepOrLeave
+          open={open}
+          saving={saving}
+          may={mayChange}
+          keeps="the claims"
+          onKeep={keep}
+          onLeave={() => {
+            forget()
+            setForm(opened(rules))
+            setProblems(new Map())
+          }}
+        />
       </div>
       <p className="max-w-prose text-quiet">
         No law says what these mean, so you do: the list stands beside every verdict. What nobody has said of an
