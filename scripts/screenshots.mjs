@@ -52,10 +52,13 @@ const views = [
   { name: 'recipes', at: '/recipes', size: desk },
   { name: 'bench', at: '/products/damson-slice', size: desk },
   {
-    name: 'bench-reason',
-    at: '/products/damson-slice',
+    name: 'ways',
+    at: '/products/rhubarb-tartlet?lid=proof',
     size: desk,
-    act: page => page.getByRole('button', { name: /^release spray: gluten-free/ }).click(),
+    act: async page => {
+      await page.getByRole('button', { name: 'Look for ways to mend' }).first().click()
+      await page.getByText('Least trouble first').first().waitFor()
+    },
   },
   {
     name: 'bench-cost',
@@ -137,7 +140,12 @@ const views = [
     name: 'markets',
     at: '/products/ginger-teff-loaf',
     size: desk,
-    act: page => page.getByRole('button', { name: 'Beside another market' }).click(),
+    act: async page => {
+      await page.getByRole('button', { name: 'Beside another market' }).click()
+      await page.getByRole('combobox', { name: 'Beside which market' }).click()
+      await page.getByRole('option', { name: 'every other market' }).click()
+      await page.waitForTimeout(1500)
+    },
   },
   {
     // last of all: it signs this browser out

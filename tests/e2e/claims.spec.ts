@@ -85,3 +85,49 @@ test('a matter is put off to its day, listed meanwhile, and brought back', async
   await expect(page.getByText('Put off: 1 matter')).toBeHidden()
   await expect(page.getByRole('button', { name: 'Put off: Nobody has answered for mystery powder.' })).toBeVisible()
 })
+
+test('what the kitchen may bring in is decided with a reason, stands on the label, and before a signature till then', async ({
+  page,
+  baseURL,
+}) => {
+  await ownBakery(page, baseURL!)
+  await known(page, 'moor flour')
+  const edits = [
+    {
+      deed: crypto.randomUUID(),
+      at: ['crossContact', 'almond'],
+      was: null,
+      to: { allergen: 'almond', control: 'cleaned' },
+    },
+  ]
+  expect(await (await post(page, '/api/v1/edits/kitchen/kitchen', { edits })).json()).toMatchObject({ refused: [] })
+  await readText(page, 'Moor bar\nMakes 4\n\n200 g moor flour')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Moor bar' })).toBeVisible()
+  const bench = page.url().split('?')[0]!
+  const asks = 'Does the label warn of almond?'
+  await page.goto(`/labels/${bench.split('/').at(-1)}/uk`)
+  await expect(page.getByText(asks)).toBeVisible()
+
+  await page.goto(`${bench}?lid=proof`)
+  const warnings = page.getByRole('region', { name: 'Warnings' })
+  await expect(warnings).toContainText('almond is not decided')
+  await warnings.getByText('Reckon with the reference dose').click()
+  await warnings.getByLabel('its protein got in, mg/kg').fill('40')
+  await warnings.getByLabel('eaten at once, g').fill('50')
+  await expect(warnings.getByRole('status')).toContainText('At or over 20.0 mg/kg: a warning is advised.')
+  await expect(warnings).toContainText('nothing about coeliac disease')
+  // no decision without a reason
+  await warnings.getByRole('button', { name: 'Warn of almond', exact: true }).click()
+  await expect(warnings.getByRole('alert')).toContainText('Write down why')
+  await warnings.getByLabel('Why, about almond').fill('The mixer had a nut bake in it on Friday.')
+  await warnings.getByRole('button', { name: 'Warn of almond', exact: true }).click()
+  await expect(warnings).toContainText('almond is warned of')
+  await expect(warnings).toContainText('Decided: The mixer had a nut bake in it on Friday.')
+  await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
+  await page.getByRole('tab', { name: /Label/ }).click()
+  await expect(page.locator('svg[data-label]')).toContainText(/May contain.*almond/i)
+  await page.goto(`/labels/${bench.split('/').at(-1)}/uk`)
+  await expect(page.getByText('Moor bar').first()).toBeVisible()
+  await expect(page.getByText(asks)).toBeHidden()
+})
