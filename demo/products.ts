@@ -30,6 +30,13 @@ const baked: Product[] = [
     markets: ['uk', 'us'],
     category: 'mediumCake',
     highlighted: ['teff-flour', 'ground-ginger'],
+    precautions: [
+      {
+        allergen: 'almond',
+        say: false,
+        why: 'Mixed by hand in a bowl of its own, in the morning before any nut bake.',
+      },
+    ],
     keeps: { days: 6, mark: 'bestBefore', storage: 'Keep wrapped, in a cool, dry place.' },
   },
   {

@@ -48,7 +48,7 @@ describe('a warning on a label', () => {
     const open = declared([water], 'cleaned')
     expect(of(open)).toMatchObject({ says: false, open: true })
     expect(openWarnings(open.warned)).toEqual([
-      'Does the label warn of almond? almond is cleaned: that carries no claim.',
+      'Does the label warn of almond? Almond is cleaned: that carries no claim. Decide it on its bench, under Proof.',
     ])
     for (const say of [true, false]) {
       const decided = declared([water], 'cleaned', decision(say))

@@ -5,6 +5,7 @@ import { type AllergenCode, allergenName } from '../model/allergen'
 import type { Precaution } from '../model/precaution'
 import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
+import { capital } from '../words/listing'
 import { kitchenFindings } from './crossContact'
 import { onSite } from './onSite'
 import type { FindingTable } from './rollUp'
@@ -83,4 +84,9 @@ export const warnsOfEverything = (all: readonly Warned[]): string | null => {
 
 /** Still to be decided, in words. */
 export const openWarnings = (all: readonly Warned[]): string[] =>
-  all.filter(one => one.open).map(one => `Does the label warn of ${allergenName[one.code]}? ${one.because[0]}.`)
+  all
+    .filter(one => one.open)
+    .map(
+      one =>
+        `Does the label warn of ${allergenName[one.code]}? ${capital(one.because[0] ?? '')}. Decide it on its bench, under Proof.`,
+    )
