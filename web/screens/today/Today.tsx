@@ -59,7 +59,7 @@ function Matters({ title, today, matters, none }: { title: string; today: string
       {matters.length === 0 && <p className="border-b border-hair px-4 py-3 text-quiet">{none}</p>}
       <ul>
         {matters.map(one => (
-          <li key={one.key} className="flex items-start gap-3 border-b border-hair px-4 py-2.5">
+          <li key={one.key} className="flex items-start gap-3 border-b border-hair px-4 py-2.5 max-sm:flex-wrap max-sm:gap-y-0.5">
             <span className="w-4 shrink-0 pt-1 text-center">
               {one.weight === 'note' ? (
                 <span aria-hidden="true" className="inline-block h-[3px] w-[11px] rounded bg-navy align-middle" />
@@ -67,7 +67,7 @@ function Matters({ title, today, matters, none }: { title: string; today: string
                 <VerdictMark mark={one.weight} />
               )}
             </span>
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 flex-1 max-sm:basis-[calc(100%-3rem)]">
               <b className="block">{one.what}</b>
               <span className="text-quiet">{one.detail}</span>
             </span>

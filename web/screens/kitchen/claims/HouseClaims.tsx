@@ -150,7 +150,7 @@ function Rule({
   const title = draft.known === '' ? draft.name.trim() || 'A new claim' : claimName[draft.known]
   return (
     <fieldset className="flex flex-col gap-2 rounded-lg border border-hair bg-pane p-3" aria-label={title}>
-      <div className="flex items-end gap-2">
+      <div className="flex flex-wrap items-end gap-2">
         <div className="w-52">
           <span className="text-[13px] text-quiet">What it is about</span>
           <Choose
@@ -169,7 +169,7 @@ function Rule({
           />
         </div>
         {draft.known === '' && (
-          <label className="flex-1 text-[13px] text-quiet">
+          <label className="min-w-48 flex-1 text-[13px] text-quiet">
             As it is said
             <input
               className="field text-ink"
