@@ -59,7 +59,10 @@ function Matters({ title, today, matters, none }: { title: string; today: string
       {matters.length === 0 && <p className="border-b border-hair px-4 py-3 text-quiet">{none}</p>}
       <ul>
         {matters.map(one => (
-          <li key={one.key} className="flex items-start gap-3 border-b border-hair px-4 py-2.5 max-sm:flex-wrap max-sm:gap-y-0.5">
+          <li
+            key={one.key}
+            className="flex items-start gap-3 border-b border-hair px-4 py-2.5 max-sm:flex-wrap max-sm:gap-y-0.5"
+          >
             <span className="w-4 shrink-0 pt-1 text-center">
               {one.weight === 'note' ? (
                 <span aria-hidden="true" className="inline-block h-[3px] w-[11px] rounded bg-navy align-middle" />
