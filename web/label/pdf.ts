@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises'
 import path from 'node:path'
 import fontkit from '@pdf-lib/fontkit'
-import { degrees, PDFDocument, rgb } from 'pdf-lib'
+import { degrees, PDFDocument, PDFName, rgb } from 'pdf-lib'
 import { draftMark, draftOpacity, draftPlace, draftStroke } from './draftMark'
 import type { LabelLayout } from './layout'
 
@@ -38,47 +38,53 @@ export async function labelPdf(
   document.setTitle(draft ? `Draft, not signed: ${title}` : title)
   document.setLanguage('en-GB')
   const fonts = await labelFonts(document)
-  for (let copy = 0; copy < copies; copy++) {
-    const page = document.addPage([layout.width * pointsPerMm, layout.height * pointsPerMm])
-    const y = (mm: number) => (layout.height - mm) * pointsPerMm
-    for (const rule of layout.rules)
-      page.drawLine({
-        start: { x: rule.x1 * pointsPerMm, y: y(rule.y) },
-        end: { x: rule.x2 * pointsPerMm, y: y(rule.y) },
-        thickness: rule.weight * pointsPerMm,
-        color: rgb(0, 0, 0),
+  // set once: every copy is a page that shows the same
+  const page = document.addPage([layout.width * pointsPerMm, layout.height * pointsPerMm])
+  const y = (mm: number) => (layout.height - mm) * pointsPerMm
+  for (const rule of layout.rules)
+    page.drawLine({
+      start: { x: rule.x1 * pointsPerMm, y: y(rule.y) },
+      end: { x: rule.x2 * pointsPerMm, y: y(rule.y) },
+      thickness: rule.weight * pointsPerMm,
+      color: rgb(0, 0, 0),
+    })
+  for (const box of layout.boxes)
+    page.drawRectangle({
+      x: box.x * pointsPerMm,
+      y: y(box.y + box.height),
+      width: box.width * pointsPerMm,
+      height: box.height * pointsPerMm,
+      borderWidth: box.weight * pointsPerMm,
+      borderColor: rgb(0, 0, 0),
+    })
+  for (const text of layout.texts)
+    page.drawText(text.text, {
+      x: text.x * pointsPerMm,
+      y: y(text.y),
+      size: text.size * pointsPerMm,
+      font: text.bold ? fonts.bold : fonts.regular,
+      color: rgb(0, 0, 0),
+    })
+  if (draft) {
+    const { paths, scale, colour } = draftMark(layout)
+    const { x, y: top, lean } = draftPlace(layout)
+    const angle = (lean * Math.PI) / 180
+    for (const one of paths)
+      page.drawSvgPath(one.d, {
+        x: (x + one.x * Math.cos(angle)) * pointsPerMm,
+        y: y(top - one.x * Math.sin(angle)),
+        scale: scale * pointsPerMm,
+        rotate: degrees(lean),
+        borderColor: rgb(...colour),
+        borderWidth: draftStroke,
+        borderOpacity: draftOpacity,
       })
-    for (const box of layout.boxes)
-      page.drawRectangle({
-        x: box.x * pointsPerMm,
-        y: y(box.y + box.height),
-        width: box.width * pointsPerMm,
-        height: box.height * pointsPerMm,
-        borderWidth: box.weight * pointsPerMm,
-        borderColor: rgb(0, 0, 0),
-      })
-    for (const text of layout.texts)
-      page.drawText(text.text, {
-        x: text.x * pointsPerMm,
-        y: y(text.y),
-        size: text.size * pointsPerMm,
-        font: text.bold ? fonts.bold : fonts.regular,
-        color: rgb(0, 0, 0),
-      })
-    if (draft) {
-      const { paths, scale, colour } = draftMark(layout)
-      const { x, y: top, lean } = draftPlace(layout)
-      const angle = (lean * Math.PI) / 180
-      for (const one of paths)
-        page.drawSvgPath(one.d, {
-          x: (x + one.x * Math.cos(angle)) * pointsPerMm,
-          y: y(top - one.x * Math.sin(angle)),
-          scale: scale * pointsPerMm,
-          rotate: degrees(lean),
-          borderColor: rgb(...colour),
-          borderWidth: draftStroke,
-          borderOpacity: draftOpacity,
-        })
+  }
+  for (let copy = 1; copy < copies; copy++) {
+    const again = document.addPage([layout.width * pointsPerMm, layout.height * pointsPerMm])
+    for (const part of ['Contents', 'Resources'].map(name => PDFName.of(name))) {
+      const shared = page.node.get(part)
+      if (shared) again.node.set(part, shared)
     }
   }
   return document.save()
