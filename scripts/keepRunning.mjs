@@ -1,7 +1,7 @@
 // Watches over a part of the whole: what ends by itself is started again, sooner at first and later if it keeps ending.
 
 const shortest = 200
-const longest = 15_000
+const longest = 3_000
 /** A part that ran so long was well: the next end of it waits the shortest time again. */
 const well = 5_000
 
