@@ -6,7 +6,7 @@ import type { AllergenCode } from '../model/allergen'
 import type { NamedClaim } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
 import type { BillLine } from '../recipe/bill'
-import { houseRuleOf, judgedByHouse, ruleInWords, spokenAgainst } from './houseRule'
+import { aboutTheWhole, houseRuleOf, judgedByHouse, ruleInWords, spokenAgainst } from './houseRule'
 import { fine, type Judged, lineByLine, unsaid } from './lineByLine'
 import type { ClaimContext, ClaimResult, Ground } from './verdict'
 
@@ -46,7 +46,7 @@ export function vegan(context: ClaimContext): ClaimResult {
       fromAnimals(ingredient, context, ['milk', 'egg', 'honey', 'gelatine', 'meat', 'fish', 'insect'], animalAllergens),
     ),
     `Vegan does not mean free from allergens.${alsoOf('vegan', context)}`,
-    traces,
+    [...traces, ...aboutTheWhole(houseRuleOf('vegan', context.workbook.kitchen), context)],
   )
 }
 
@@ -58,6 +58,7 @@ export const vegetarian = (context: ClaimContext): ClaimResult =>
       fromAnimals(ingredient, context, ['gelatine', 'meat', 'fish', 'insect'], ['fish', 'crustaceans', 'molluscs']),
     ),
     alsoOf('vegetarian', context).trim() || undefined,
+    aboutTheWhole(houseRuleOf('vegetarian', context.workbook.kitchen), context),
   )
 
 /** What the house asks beyond it, where it does. */

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
 import { marketsServed, rulesOf } from '../market/market'
+import { allergenCodes, allergenName } from '../model/allergen'
 import { type ClaimCode, namedClaims } from '../model/claim'
-import { carbohydrateCounts, HouseRule, refusedKinds } from '../model/houseRule'
+import { carbohydrateCounts, HouseRule, refusedKinds, ruledClaims } from '../model/houseRule'
 import { animalTraits, type Ingredient, sweeteningTraits } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
 import { severity, type Verdict } from './verdict'
@@ -52,6 +53,7 @@ describe('a claim of the house', () => {
     ['a word within another', whole('cauliflourette'), 'holds', 'nothing stands against it'],
     ['a word that only sounds like it', whole('flour paper'), 'holds', 'nothing stands against it'],
     ['a word that is denied', whole('flour-free wafer'), 'holds', 'nothing stands against it'],
+    ['another word that is denied', whole('no salt flour'), 'breaks', '“flour” stands in'],
     [
       'what it is made of is not written',
       sampleIngredient('wafer', {}),
@@ -87,11 +89,18 @@ describe('a claim of the house', () => {
       expect(judged(list, [whole('thing')]).verdict, kind).toBe('holds')
     }
   })
-  it('replaces the usual list of what no law defines, and only adds to vegan', () => {
-    const butter = whole('thing', { traits: { ...sampleIngredient('x').traits, animal: ['milk'] } })
+  it('replaces what schools differ in, and leaves out nothing that the name itself says', () => {
+    const of = (more: Partial<Ingredient['traits']>) =>
+      whole('thing', { traits: { ...sampleIngredient('x').traits, ...more } })
+    const butter = of({ animal: ['milk'] })
     expect(judged(null, [butter], 'paleo').verdict).toBe('breaks')
-    expect(judged(rule('paleo', { kinds: ['grain'] }), [butter]).verdict).toBe('holds')
-    expect(judged(rule('vegan', { kinds: ['grain'] }), [butter]).verdict).toBe('breaks')
+    const ours = (claim: ClaimCode) => rule(claim, { words: ['stone'] })
+    expect(judged(ours('paleo'), [butter]).verdict).toBe('holds')
+    for (const claim of ['paleo', 'grainFree'] as const)
+      expect(judged(ours(claim), [of({ grain: ['gluten'] })]).verdict, claim).toBe('breaks')
+    expect(judged(ours('paleo'), [of({ legume: true })]).verdict).toBe('breaks')
+    expect(judged(ours('refinedSugarFree'), [of({ sweetening: ['sugar'], refined: true })]).verdict).toBe('breaks')
+    expect(judged(ours('vegan'), [butter]).verdict).toBe('breaks')
     const plain = whole('palm oil')
     expect(judged(null, [plain], 'vegan').verdict).toBe('holds')
     const stricter = judged(rule('vegan', { words: ['palm'] }), [plain])
@@ -99,24 +108,64 @@ describe('a claim of the house', () => {
       'breaks',
       expect.stringContaining('The house asks more: nothing of “palm”.'),
     ])
+    // what is asked of the whole food is asked of these too
+    const sweet = rule('vegan', { carbohydrate: { counted: 'total', atMost: 1, per: '100g' } })
+    expect(judged(sweet, [plain], 'vegan', 'us').verdict).toBe('breaks')
   })
-  it('lends no other name to a claim that has a rule of its own', () => {
-    const stone = rule('house:ours', { words: ['stone'] })
-    for (const name of [
-      'gluten free',
-      'no wheat',
-      'Dairy-free',
-      'without nuts',
-      'sugar free',
-      'vegan style',
-      'low fat',
+  it('under whatever name, promises nothing of an allergen without the proof that any such claim needs', () => {
+    const words = [...allergenCodes.map(code => allergenName[code]), 'gluten', 'nuts', 'dairy', 'lactose', 'lait', 'Ei']
+    const made = fc.tuple(
+      fc.constantFrom(...words),
+      fc.constantFrom(
+        ...['no X', 'X-free', 'X free', 'Xless', 'zero X', 'without any X', 'made with no X', 'non-X', 'never any X'],
+        ...['sans X', 'ohne X', 'senza X', 'X zero', 'X safe', 'free from X', 'not a trace of X', '0 X', 'X-friendly'],
+      ),
+      fc.boolean(),
+    )
+    const unknown = whole('thing', { allergens: {}, gluten: { atMostMgPerKg: 90 } })
+    fc.assert(
+      fc.property(made, ([word, form, listed]) => {
+        const name = form.replace('X', word)
+        // put on the list or not: the list is not the proof
+        const list = rule(`house:${name}`, {
+          words: listed ? [word, ...name.split(/[ -]/)].filter(one => one.length > 1) : ['stone'],
+        })
+        expect(judged(list, [unknown]).verdict, name).not.toBe('holds')
+      }),
+      { numRuns: 400 },
+    )
+  })
+  it.each([
+    ...['allergen free', 'allergy friendly', 'free-from', 'coeliac friendly', 'suitable for vegans', 'plantbased'],
+    ...[
+      'zero sugar',
+      'unsweetened',
+      'fat free',
+      'light',
+      'diet',
+      'low salt',
+      'calorie free',
       'low carb',
-    ])
-      expect(judged({ ...stone, claim: `house:${name}` }, [whole('water')]).verdict, name).toBe('unproven')
-    expect(judged({ ...stone, claim: 'house:no stones' }, [whole('water')]).verdict).toBe('holds')
+      'animal free',
+    ],
+    ...['gluten free', 'no wheat', 'vegan style', 'low fat', 'no stones or bones', 'stoneless and boneless'],
+  ])('lends no other name to what the law keeps, nor to more than its list: %s', name => {
+    expect(judged(rule(`house:${name}`, { words: ['stone'] }), [whole('water')]).verdict).toBe('unproven')
   })
-  it('that denies an allergen is held to proof for every line and for the kitchen, as any such claim', () => {
-    const list = rule('house:almond-free', { words: ['stone'] })
+  it.each([
+    ['no stones', { words: ['stone'] }],
+    ['stoneless', { words: ['stones'] }],
+    ['no white flour', { words: ['white flour'] }],
+    ['no white sugar', { words: ['white sugar'] }],
+    ['no alcohol', { kinds: ['alcohol' as const] }],
+    ['clean', { words: ['palm'] }],
+  ])('may be called what its list says: %s', (name, more) => {
+    expect(judged(rule(`house:${name}`, more), [whole('water')]).verdict).toBe('holds')
+  })
+  it('that names an allergen is held to proof for every line and for the kitchen, as any such claim', () => {
+    const list = rule('house:almond-free', { words: ['almond'] })
+    const proven = { ...carrying('thing', 'almond', 'free'), composition: [] }
+    expect(judged(list, [proven]).verdict).toBe('holds')
     expect(judged(list, [{ ...carrying('thing', 'almond', 'unknown'), composition: [] }]).verdict).toBe('unproven')
     const almonds = { ...carrying('thing', 'almond', 'contains'), composition: [] }
     expect(judged(list, [almonds]).verdict).toBe('breaks')
@@ -184,6 +233,10 @@ describe('a claim of the house', () => {
   it('says something, or is none', () => {
     expect(HouseRule.safeParse(rule('house:ours', {})).success).toBe(false)
     expect(HouseRule.safeParse(rule('house: ', { words: ['flour'] })).success).toBe(false)
-    for (const claim of namedClaims) expect(HouseRule.safeParse(rule(claim, { words: ['flour'] })).success).toBe(true)
+    // a claim with a rule of its own takes no list; keto means nothing without a bound
+    for (const claim of namedClaims)
+      expect(HouseRule.safeParse(rule(claim, { words: ['flour'] })).success, claim).toBe(
+        ruledClaims.includes(claim) && claim !== 'keto',
+      )
   })
 })

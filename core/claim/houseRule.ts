@@ -2,27 +2,32 @@
 // nobody has said is unproven, and so is a thing whose own parts are not written.
 import { statusOf } from '../allergen/rollUp'
 import { kindConflict, kindFact, kindMend } from '../ingredient/kindWords'
-import { mentions } from '../ingredient/lexicon'
-import { absent, blank, bound } from '../ingredient/sober'
+import { groupMentions, mentions } from '../ingredient/lexicon'
+import { blank, bound } from '../ingredient/sober'
 import { textsOf } from '../ingredient/texts'
-import { glutenCereals } from '../model/allergen'
+import { type AllergenCode, glutenCereals } from '../model/allergen'
 import { type ClaimCode, nameOfClaim } from '../model/claim'
 import { carbohydrateFormula, type HouseRule, type RefusedKind, refusedKindName, usualRules } from '../model/houseRule'
 import type { Ingredient, Traits } from '../model/ingredient'
 import { fullList } from '../words/listing'
 import { atMost, toPlaces } from '../words/rounding'
+import { stem } from '../words/stem'
 import { absence } from './absence'
 import { claimsIn } from './claimsInText'
 import { fine, type Judged, lineByLine, unsaid } from './lineByLine'
 import type { ClaimContext, ClaimResult, Ground } from './verdict'
 
-/** The rule the kitchen has for a claim; else the usual list; undefined where there is none. */
+/** The rule the kitchen has for a claim, with what its name says by itself; else the usual list; undefined where there is none. */
 export function houseRuleOf(
   claim: ClaimCode,
   { houseRules = [] }: { houseRules?: HouseRule[] },
 ): HouseRule | undefined {
-  const usual: Partial<Record<string, unknown>> = usualRules
-  return houseRules.find(one => one.claim === claim) ?? (usual[claim] as HouseRule | undefined)
+  const known: Partial<Record<string, Record<'always' | 'usual', readonly RefusedKind[]>>> = usualRules
+  const own = houseRules.find(one => one.claim === claim)
+  const named = known[claim]
+  if (!named) return own
+  if (!own) return { claim, words: [], kinds: [...named.always, ...named.usual] }
+  return { ...own, kinds: [...new Set([...named.always, ...own.kinds])] }
 }
 
 /** A word in it that speaks of a kind which is put down otherwise. */
@@ -105,17 +110,18 @@ const byKind: Record<RefusedKind, (ingredient: Ingredient, context: ClaimContext
 }
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '[\\s-]+')
-const anyOf = (words: readonly string[]): RegExp | null =>
-  words.length === 0 ? null : bound(words.map(word => `${escaped(word.trim())}(?:e?s)?`).join('|'))
+const anyOf = (words: readonly string[]): string => words.map(word => `${escaped(word.trim())}(?:e?s)?`).join('|')
+/** "flour-free", "no flour": said of that very word, and of nothing that stands further on. */
+const denied = (words: string): RegExp =>
+  bound(`(?:${words})[- ]free|(?:no|without|free from|free of|contains no)\\s+(?:${words})`)
 
 /** One of the words in its names or what it is made of; what is denied or only sounds like it is none. */
 function byWords(ingredient: Ingredient, { words, but = [] }: HouseRule): Judged {
-  const refused = anyOf(words)
-  if (!refused) return fine
-  const sounds = anyOf(but)
+  if (words.length === 0) return fine
+  const any = anyOf(words)
   for (const text of textsOf(ingredient)) {
-    const sober = text.replace(absent, blank)
-    const found = (sounds ? sober.replace(sounds, blank) : sober).match(refused)?.[0]
+    const heard = but.length > 0 ? text.replace(bound(anyOf(but)), blank) : text
+    const found = heard.replace(denied(any), blank).match(bound(any))?.[0]
     if (found) return { verdict: 'breaks', fact: `“${found.trim()}” stands in “${text}”` }
   }
   return ingredient.composition === undefined
@@ -127,11 +133,9 @@ function byWords(ingredient: Ingredient, { words, but = [] }: HouseRule): Judged
     : fine
 }
 
+const nutrition = [{ id: 'nutrition', name: 'nutrition' }]
 /** The figure at its worst: what counts at its high end, what is taken off at its low one. */
-function byCarbohydrate(rule: HouseRule, context: ClaimContext): Ground[] {
-  const { carbohydrate } = rule
-  if (!carbohydrate) return []
-  const path = [{ id: 'nutrition', name: 'nutrition' }]
+function byCarbohydrate(carbohydrate: NonNullable<HouseRule['carbohydrate']>, context: ClaimContext): Ground[] {
   const { per100g, gaps } = context.nutrition
   const needed = ['carbohydrate', ...(carbohydrate.counted === 'total' ? (['fibre'] as const) : [])] as const
   const missing = needed.filter(code => per100g[code] === undefined)
@@ -142,7 +146,7 @@ function byCarbohydrate(rule: HouseRule, context: ClaimContext): Ground[] {
         verdict: 'unproven',
         at: -1,
         reason: {
-          path,
+          path: nutrition,
           fact: `${fullList(missing)} not known for ${fullList(who)}`,
           mend: 'Add the missing values in the larder.',
         },
@@ -167,7 +171,7 @@ function byCarbohydrate(rule: HouseRule, context: ClaimContext): Ground[] {
       verdict: holds ? 'holds' : 'breaks',
       at: -1,
       reason: {
-        path,
+        path: nutrition,
         fact: `${toPlaces(value, 1)} g of ${carbohydrateFormula[carbohydrate.counted]} per ${
           carbohydrate.per === '100g' ? '100 g' : `piece of ${toPlaces(grams, 0)} g`
         }, at most ${carbohydrate.atMost} g by the house; ${toPlaces(away, 1)} g ${holds ? 'under' : 'over'} it`,
@@ -195,60 +199,98 @@ const worst = (all: readonly Judged[]): Judged =>
 export const judgedByHouse = (rule: HouseRule, ingredient: Ingredient, context: ClaimContext): Judged =>
   worst([...rule.kinds.map(kind => byKind[kind](ingredient, context)), byWords(ingredient, rule)])
 
-/** The denial taken out of "almond-free", "without almonds": what is left is what it denies. */
-const denial = /[- ]free\b|\b(?:free (?:from|of)|without(?: any)?|no|contains no|does not contain)\b/giu
+/** What the law, or a rule of ours, keeps for claims of their own: allergens, diets, nutrients. Common practice, no published source. */
+const kept =
+  /gluten|c(?:o)?eliac|zöliak|allerg|intoleran|free[ -]?from|\bsafe|friendly|suitable|vegan|v[eé]g[eé]ta|veggie|plant|\banimal|dairy|lact|lakt|nuts?\b|diet|health|\blight\b|\blite\b|skinny|energy|calorie|kcal|sugar|sweet|\bfat|fib(?:re|er)|protein|\bsalt|sodium|\bcarb|\bketo|vitamin|mineral|omega|cholesterol|glyc(?:a?em)|diabet/iu
+/** A kind of sugar is not sugar itself. */
+const kindOfSugar = /\b(?:refined|white|brown|cane|beet|icing|caster)[ -]sugars?\b/giu
+const carbs = /\b(?:net )?carb(?:ohydrate)?s?\b/giu
+/** Words that deny, in the tongues of a counter. */
+const denials =
+  'no|non|not|never|nothing|without|zero|nil|free|sans|ohne|senza|sin|zonder|bez|uden|utan|sem|kein|keine|pas|niente|0'
+const denies = new RegExp(
+  `(?<![\\p{L}\\p{N}])(?:${denials})(?![\\p{L}\\p{N}])|(?:less|free|frei|vrij)(?![\\p{L}])`,
+  'iu',
+)
+const fillers = new Set([
+  ...denials.split('|'),
+  ...'any of from with made the a an and or our in is it added low by'.split(' '),
+])
+/** What a name is about, each word by its stem: "flourless" is about flour. */
+const subjects = (name: string): string[] =>
+  (name.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [])
+    .map(word => word.replace(/(?<=.{3})(?:less|free|frei|vrij)$/u, ''))
+    .filter(word => !fillers.has(word))
+    .map(stem)
 
 /**
- * What a name of the house's promises besides its list: a claim that has a rule of its own is refused under another name, and
- * what it denies of an allergen is held to what any such claim is held to, proof for every line and for the kitchen.
+ * What a name of the house's promises besides its list. It lends no other name to what the law keeps for itself; what it denies has
+ * to stand in its list, word for word; and what it says of an allergen is held to what any such claim is held to: proof for every
+ * line and for the kitchen.
  */
 function byName(rule: HouseRule, context: ClaimContext): { grounds: Ground[]; kitchen: Ground[] } {
   if (!rule.claim.startsWith('house:')) return { grounds: [], kitchen: [] }
   const name = nameOfClaim(rule.claim)
-  const own = claimsIn(name).filter(({ claim }) =>
-    claim === 'keto' ? rule.carbohydrate === undefined : !(claim in usualRules),
-  )
-  const grounds = own.map(
-    ({ claim, words }): Ground => ({
-      verdict: 'unproven',
-      at: -1,
-      reason: {
-        path: [],
-        fact: `“${words}” is a claim with a rule of its own, which no list stands for`,
-        mend: `Choose “${nameOfClaim(claim)}”, or another name.`,
-      },
-    }),
-  )
-  const denied = (name.match(absent) ?? []).join(' ').replace(denial, ' ')
-  const codes = [...new Set(mentions(denied).map(one => one.code))]
+  const grounds: Ground[] = []
+  const open = (fact: string, mend: string) =>
+    grounds.push({ verdict: 'unproven', at: -1, reason: { path: [], fact, mend } })
+  const bare = (rule.carbohydrate ? name.replace(carbs, blank) : name).replace(kindOfSugar, blank)
+  const word = kept.exec(bare)?.[0]
+  const other = claimsIn(bare).find(({ claim }) => !(claim in usualRules))
+  if (word !== undefined || other)
+    open(
+      `“${other?.words ?? word}” is kept for claims with a rule of their own, which no list stands for`,
+      other ? `Choose “${nameOfClaim(other.claim)}”, or another name.` : 'Choose another name.',
+    )
+  const listed = new Set([...rule.words, ...rule.kinds.map(kind => refusedKindName[kind])].flatMap(subjects))
+  const unlisted = denies.test(name)
+    ? subjects(rule.carbohydrate ? name.replace(carbs, ' ') : name).filter(one => !listed.has(one))
+    : []
+  if (unlisted.length > 0)
+    open(
+      `its name denies ${fullList(unlisted.map(one => `“${one}”`))}, and its list does not`,
+      'Put the word on its list in Kitchen, or choose another name.',
+    )
+  // the denial is taken out, so that what it denies is heard
+  const codes = allergensIn(subjects(name).join(' '), name)
   if (codes.length === 0) return { grounds, kitchen: [] }
   const proof = absence(rule.claim, codes, context)
   return { grounds: [...grounds, ...proof.grounds], kitchen: proof.kitchenGrounds }
 }
+/** Every allergen that any of the texts speaks of. */
+const allergensIn = (...texts: string[]): AllergenCode[] => [
+  ...new Set(
+    texts.flatMap(text => [...mentions(text).map(one => one.code), ...groupMentions(text).flatMap(one => one.codes)]),
+  ),
+]
 
-/** By the house's list alone. Where the market lets nobody claim little carbohydrate, a rule about it is refused. */
+/** What of a rule is about the whole food: its bound of carbohydrate, and whether the market lets anybody claim such a thing. */
+export function aboutTheWhole(rule: HouseRule | undefined, context: ClaimContext): Ground[] {
+  if (!rule?.carbohydrate) return []
+  const refused: Ground = {
+    verdict: 'breaks',
+    at: -1,
+    reason: {
+      path: nutrition,
+      fact: 'this market permits no low-carbohydrate claim, so it cannot be printed',
+      mend: 'Show the carbohydrate figure instead.',
+    },
+  }
+  return [
+    ...(context.rules.claims.lowCarbohydrate === 'notPermitted' ? [refused] : []),
+    ...byCarbohydrate(rule.carbohydrate, context),
+  ]
+}
+
+/** By the house's list alone. */
 export function byHouseRule(rule: HouseRule, context: ClaimContext): ClaimResult {
-  const refusedHere: Ground[] =
-    rule.carbohydrate && context.rules.claims.lowCarbohydrate === 'notPermitted'
-      ? [
-          {
-            verdict: 'breaks',
-            at: -1,
-            reason: {
-              path: [{ id: 'nutrition', name: 'nutrition' }],
-              fact: 'this market permits no low-carbohydrate claim, so it cannot be printed',
-              mend: 'Show the carbohydrate figure instead.',
-            },
-          },
-        ]
-      : []
   const promised = byName(rule, context)
   return lineByLine(
     rule.claim,
     context,
     ingredient => judgedByHouse(rule, ingredient, context),
     `Not defined in law: a house rule (${ruleInWords(rule)}).${rule.kinds.includes('refinedSugar') ? ' It still holds sugars.' : ''}`,
-    [...refusedHere, ...byCarbohydrate(rule, context), ...promised.grounds],
+    [...aboutTheWhole(rule, context), ...promised.grounds],
     promised.kitchen.length > 0 ? promised.kitchen : null,
   )
 }

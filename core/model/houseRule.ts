@@ -67,16 +67,29 @@ export const HouseRule = z
     rule => rule.words.length + rule.kinds.length > 0 || rule.carbohydrate !== undefined,
     'Say what must not be in it, or how much carbohydrate at most: else anything would do.',
   )
+  .refine(
+    rule => rule.carbohydrate !== undefined || !needCarbohydrate.includes(rule.claim as NamedClaim),
+    'Say how much carbohydrate at most, and how it is counted: without that it means nothing.',
+  )
+  .refine(
+    rule => rule.claim.startsWith('house:') || ruledClaims.includes(rule.claim as NamedClaim),
+    'This claim has a rule of its own.',
+  )
 export type HouseRule = z.infer<typeof HouseRule>
 const nameOf = (claim: string) => claim.replace(/^house:/, '').trim()
 
-/** Claims with a name of ours that no law defines: their list is the house's, and this where she has made none. */
+/**
+ * Claims with a name of ours that no law defines. `always`: what the name itself says, which no list of hers leaves out; `usual`:
+ * refused besides where she has made no list.
+ */
 export const usualRules = {
-  grainFree: { claim: 'grainFree', words: [], kinds: ['grain'] },
-  refinedSugarFree: { claim: 'refinedSugarFree', words: [], kinds: ['refinedSugar'] },
-  paleo: { claim: 'paleo', words: [], kinds: ['milk', 'grain', 'legume', 'refinedSugar'] },
-} as const satisfies Partial<Record<NamedClaim, unknown>>
+  grainFree: { always: ['grain'], usual: [] },
+  refinedSugarFree: { always: ['refinedSugar'], usual: [] },
+  paleo: { always: ['grain', 'legume'], usual: ['milk', 'refinedSugar'] },
+} as const satisfies Partial<Record<NamedClaim, Record<'always' | 'usual', readonly RefusedKind[]>>>
 /** Claims a house may add to, and take nothing from. */
-export const addedTo: readonly NamedClaim[] = ['vegan', 'vegetarian']
-/** Claims that mean something only with a rule of the house's. */
-export const needRule: readonly NamedClaim[] = ['keto']
+export const addedTo: readonly NamedClaim[] = ['vegan', 'vegetarian', 'grainFree', 'refinedSugarFree']
+/** Claims that mean something only with a bound of carbohydrate. */
+export const needCarbohydrate: readonly NamedClaim[] = ['keto']
+/** Every claim with a name of ours that a house may have a list for. */
+export const ruledClaims: readonly NamedClaim[] = ['paleo', ...needCarbohydrate, ...addedTo]

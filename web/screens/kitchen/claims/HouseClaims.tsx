@@ -10,6 +10,7 @@ import {
   type NamedClaim,
   refusedKindName,
   refusedKinds,
+  ruledClaims,
 } from '@fair-tin/core/model'
 import { fullList } from '@fair-tin/core/words'
 import Link from 'next/link'
@@ -20,7 +21,7 @@ import { SheetClashes } from '../../SheetClashes'
 import { useLeftOpen } from '../../useLeftOpen'
 import { tellKept, useSheet } from '../../useSheet'
 import { KeepOrLeave } from '../KeepOrLeave'
-import { claimOfDraft, newRule, type RuleDraft, ruleDraft, ruled, rulesFrom, startingWith } from './draft'
+import { claimOfDraft, newRule, type RuleDraft, ruleDraft, rulesFrom, startingWith } from './draft'
 
 const shelf = 'house-claims'
 interface Form {
@@ -158,7 +159,7 @@ function Rule({
             value={draft.known === '' ? 'own' : draft.known}
             options={[
               { value: 'own', label: 'a claim of our own' },
-              ...ruled
+              ...ruledClaims
                 .filter(one => !taken.includes(one))
                 .map(one => ({
                   value: one,

@@ -1,24 +1,19 @@
 // Claims of the house as a form: text while it is edited, rules again when it is kept.
 import {
-  addedTo,
   type CarbohydrateCount,
   type ClaimCode,
   HouseRule,
   type NamedClaim,
   nameOfClaim,
-  needRule,
   type RefusedKind,
   usualRules,
 } from '@fair-tin/core/model'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { v4 } from 'uuid'
 
-/** Claims with a name of ours that a house may have a list for. */
-export const ruled: readonly NamedClaim[] = [...(Object.keys(usualRules) as NamedClaim[]), ...needRule, ...addedTo]
-
 export interface RuleDraft {
   key: string
-  /** One of `ruled`; empty where it has a name of its own. */
+  /** One that a house may have a list for; empty where it has a name of its own. */
   known: NamedClaim | ''
   name: string
   /** One a row. */
@@ -57,9 +52,9 @@ export const ruleDraft = (rule: HouseRule): RuleDraft => ({
 })
 /** A named claim begins with the list it has where the house has none. */
 export const startingWith = (draft: RuleDraft, known: NamedClaim | ''): RuleDraft => {
-  const usual = (usualRules as Partial<Record<string, { kinds: readonly RefusedKind[] }>>)[known]
+  const named = (usualRules as Partial<Record<string, Record<'always' | 'usual', readonly RefusedKind[]>>>)[known]
   const bare = draft.kinds.length + draft.words.trim().length === 0
-  return { ...draft, known, ...(bare && usual ? { kinds: [...usual.kinds] } : {}) }
+  return { ...draft, known, ...(bare && named ? { kinds: [...named.always, ...named.usual] } : {}) }
 }
 
 export const claimOfDraft = ({ known, name }: RuleDraft): ClaimCode =>
