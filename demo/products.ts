@@ -34,6 +34,7 @@ const baked: Product[] = [
       {
         allergen: 'almond',
         say: false,
+        over: ['cleanedAndTested mixer'],
         why: 'Mixed by hand in a bowl of its own, in the morning before any nut bake.',
       },
     ],

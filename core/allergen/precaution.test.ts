@@ -13,17 +13,24 @@ const almond = 'almond' as const
 function declared(
   ingredients = [water],
   control: CrossContact['control'] | null = 'separated',
-  precautions?: Precaution[],
+  precautions?: Omit<Precaution, 'over'>[],
+  over = [`${control}`],
 ) {
   const lines = ingredients.map(one => sampleLine(one.id, 10))
-  const book = sampleWorkbook(ingredients, [sampleRecipe('top', lines)], precautions ? { precautions } : {})
+  const book = sampleWorkbook(
+    ingredients,
+    [sampleRecipe('top', lines)],
+    precautions ? { precautions: precautions.map(one => ({ ...one, over })) } : {},
+  )
   const others = book.kitchen.crossContact.filter(one => one.allergen !== almond)
   const crossContact = control === null ? others : [...others, { allergen: almond, control, evidence: 'review' }]
   return assess({ ...book, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk').declaration
 }
 const of = (declaration: ReturnType<typeof declared>, code: AllergenCode = almond) =>
   declaration.warned.find(one => one.code === code)
-const decision = (say: boolean): Precaution[] => [{ allergen: almond, say, why: 'the mixer is shared on Fridays' }]
+const decision = (say: boolean): Omit<Precaution, 'over'>[] => [
+  { allergen: almond, say, why: 'the mixer is shared on Fridays' },
+]
 
 describe('a warning on a label', () => {
   it('is no question where the kitchen keeps it out with proof, nor where nothing shows it on the site', () => {
@@ -56,6 +63,15 @@ describe('a warning on a label', () => {
       expect(openWarnings(decided.warned)).toEqual([])
     }
   })
+  it('left off stays left off only as long as the kitchen does what it did then; decided to warn, it stays', () => {
+    const then = ['cleaned']
+    expect(declared([water], 'cleaned', decision(false), then).warned.map(one => one.open)).toEqual([false])
+    // it is shared since: nobody decided over that
+    const since = declared([water], 'shared', decision(false), then)
+    expect([since.declared.mayContain, of(since)!.decision]).toEqual([[almond], null])
+    expect(declared([water], 'shared', decision(true), then).declared.mayContain).toEqual([almond])
+    expect(of(declared([water], 'cleaned', decision(false), ['shared']))!.open).toBe(true)
+  })
   it('is open too where nobody assessed the kitchen and the larder shows that it is there', () => {
     const book = sampleWorkbook(
       [water, carrying('praline', almond, 'contains')],
@@ -82,7 +98,9 @@ describe('a warning on a label', () => {
             [sampleRecipe('top', [sampleLine('syrup', 10)])],
             {
               claims: ['nutFree'],
-              ...(say === undefined ? {} : { precautions: decision(say) }),
+              ...(say === undefined
+                ? {}
+                : { precautions: decision(say).map(one => ({ ...one, over: control ? [control] : [] })) }),
             },
           )
           const others = book.kitchen.crossContact.filter(one => one.allergen !== almond)
@@ -105,6 +123,8 @@ describe('a warning on a label', () => {
     expect(Product.safeParse({ ...product, precautions: [{ allergen: almond, say: false, why: ' ' }] }).success).toBe(
       false,
     )
-    expect(Product.safeParse({ ...product, precautions: decision(false) }).success).toBe(true)
+    expect(
+      Product.safeParse({ ...product, precautions: decision(false).map(one => ({ ...one, over: [] })) }).success,
+    ).toBe(true)
   })
 })

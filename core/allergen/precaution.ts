@@ -18,7 +18,10 @@ export interface Warned {
   because: string[]
   /** Warned of by a supplier, so it is said whatever anybody decides. */
   bySupplier: boolean
+  /** As it was made; null where there is none, or where it was made over other records of the kitchen than stand there now. */
   decision: Precaution | null
+  /** The records a decision would be over. */
+  over: string[]
   /** Nobody has decided, and somebody has to before it is signed. */
   open: boolean
 }
@@ -37,8 +40,17 @@ interface Of {
   found: FindingTable
   workbook: Workbook
 }
-const decisionOn = ({ product }: Of, code: AllergenCode) =>
-  product.precautions?.find(one => one.allergen === code) ?? null
+/** How the kitchen keeps it out, record by record. */
+const recordsOf = ({ kitchen }: Workbook, code: AllergenCode): string[] =>
+  kitchen.crossContact
+    .filter(one => one.allergen === code)
+    .map(one => `${one.control} ${one.equipment ?? ''}`.trim())
+    .sort()
+/** A decision to warn stands; one to leave it off stands as long as the kitchen does what it did then. */
+function decisionOn({ product, workbook }: Of, code: AllergenCode): Precaution | null {
+  const made = product.precautions?.find(one => one.allergen === code) ?? null
+  return made && (made.say || made.over.join('\n') === recordsOf(workbook, code).join('\n')) ? made : null
+}
 const isShared = ({ workbook }: Of, code: AllergenCode) =>
   workbook.kitchen.crossContact.some(one => one.allergen === code && one.control === 'shared')
 const warnedOf = ({ found }: Of, code: AllergenCode) => found[code].filter(one => one.status === 'mayContain')
@@ -65,6 +77,7 @@ export function warnings(codes: readonly AllergenCode[], contains: readonly Alle
           ...kitchen,
         ],
         decision,
+        over: recordsOf(of.workbook, code),
         says: warnsOf(code, of),
         open: !bySupplier && decision === null && !isShared(of, code),
       },

@@ -134,50 +134,57 @@ function byWords(ingredient: Ingredient, { words, but = [] }: HouseRule): Judged
 }
 
 const nutrition = [{ id: 'nutrition', name: 'nutrition' }]
-/** The figure at its worst: what counts at its high end, what is taken off at its low one. */
-function byCarbohydrate(carbohydrate: NonNullable<HouseRule['carbohydrate']>, context: ClaimContext): Ground[] {
-  const { per100g, gaps } = context.nutrition
-  const needed = ['carbohydrate', ...(carbohydrate.counted === 'total' ? (['fibre'] as const) : [])] as const
-  const missing = needed.filter(code => per100g[code] === undefined)
-  if (missing.length > 0) {
-    const who = [...new Set(missing.flatMap(code => gaps[code] ?? []))]
-    return [
-      {
-        verdict: 'unproven',
-        at: -1,
-        reason: {
-          path: nutrition,
-          fact: `${fullList(missing)} not known for ${fullList(who)}`,
-          mend: 'Add the missing values in the larder.',
-        },
-      },
-    ]
-  }
-  const high = per100g.carbohydrate!.high
-  const polyols = per100g.polyols?.low ?? 0
-  const counted = {
-    total: high + (per100g.fibre?.high ?? 0),
-    lessFibre: high,
-    lessPolyols: high - polyols,
+type Bound = NonNullable<HouseRule['carbohydrate']>
+/** Grams of one amount it is counted for, at the worst: what counts at its high end, what is taken off at its low one. Null where not known. */
+function carbohydrateOf({ counted, per }: Bound, { nutrition, product }: CarbohydrateContext) {
+  const { carbohydrate, fibre, polyols, allulose } = nutrition.per100g
+  if (!carbohydrate || (counted === 'total' && !fibre)) return null
+  const lessPolyols = carbohydrate.high - (polyols?.low ?? 0)
+  const in100g = {
+    total: carbohydrate.high + (fibre?.high ?? 0),
+    lessFibre: carbohydrate.high,
+    lessPolyols,
     // rare sugars stand among the carbohydrate, and an unknown amount is taken off nothing
-    lessRareSugars: high - polyols - (per100g.allulose?.low ?? 0),
-  }[carbohydrate.counted]
-  const grams = carbohydrate.per === '100g' ? 100 : context.product.netWeight / context.product.pieces
-  const value = (Math.max(0, counted) * grams) / 100
-  const away = Math.abs(value - carbohydrate.atMost)
-  const holds = atMost(value, carbohydrate.atMost)
-  return [
-    {
-      verdict: holds ? 'holds' : 'breaks',
-      at: -1,
-      reason: {
-        path: nutrition,
-        fact: `${toPlaces(value, 1)} g of ${carbohydrateFormula[carbohydrate.counted]} per ${
-          carbohydrate.per === '100g' ? '100 g' : `piece of ${toPlaces(grams, 0)} g`
-        }, at most ${carbohydrate.atMost} g by the house; ${toPlaces(away, 1)} g ${holds ? 'under' : 'over'} it`,
-      },
-    },
-  ]
+    lessRareSugars: lessPolyols - (allulose?.low ?? 0),
+  }[counted]
+  const grams = per === '100g' ? 100 : product.netWeight / product.pieces
+  const value = (Math.max(0, in100g) * grams) / 100
+  const amount = per === '100g' ? '100 g' : `piece of ${toPlaces(grams, 0)} g`
+  return { value, said: `${toPlaces(value, 1)} g of ${carbohydrateFormula[counted]} per ${amount}` }
+}
+type CarbohydrateContext = Pick<ClaimContext, 'nutrition' | 'product'>
+
+/** What a claim about carbohydrate is printed with: the figure and how it was counted. Null where the claim is of nothing such. */
+export function printedWith(
+  claim: ClaimCode,
+  context: CarbohydrateContext & Pick<ClaimContext, 'workbook'>,
+): string | null {
+  const bound = houseRuleOf(claim, context.workbook.kitchen)?.carbohydrate
+  return (bound && carbohydrateOf(bound, context)?.said) ?? null
+}
+
+function byCarbohydrate(bound: Bound, context: ClaimContext): Ground {
+  const ground = (verdict: 'holds' | 'breaks' | 'unproven', fact: string, mend?: string): Ground => ({
+    verdict,
+    at: -1,
+    reason: { path: nutrition, fact, ...(mend ? { mend } : {}) },
+  })
+  const figure = carbohydrateOf(bound, context)
+  if (!figure) {
+    const { gaps } = context.nutrition
+    const who = [...new Set([...(gaps.carbohydrate ?? []), ...(gaps.fibre ?? [])])]
+    return ground(
+      'unproven',
+      `its carbohydrate is not known for ${fullList(who)}`,
+      'Add the missing values in the larder.',
+    )
+  }
+  const away = toPlaces(Math.abs(figure.value - bound.atMost), 1)
+  const holds = atMost(figure.value, bound.atMost)
+  return ground(
+    holds ? 'holds' : 'breaks',
+    `${figure.said}, at most ${bound.atMost} g by the house; ${away} g ${holds ? 'under' : 'over'} it`,
+  )
 }
 
 /** What the list says, for whoever reads the verdict. */
@@ -278,7 +285,7 @@ export function aboutTheWhole(rule: HouseRule | undefined, context: ClaimContext
   }
   return [
     ...(context.rules.claims.lowCarbohydrate === 'notPermitted' ? [refused] : []),
-    ...byCarbohydrate(rule.carbohydrate, context),
+    byCarbohydrate(rule.carbohydrate, context),
   ]
 }
 

@@ -2,6 +2,7 @@
 
 import { servedBeside } from '../allergen/beside'
 import { isNutritionClaim } from '../claim/claim'
+import { printedWith } from '../claim/houseRule'
 import { additivesNamed, classedTexts, namesAdditive } from '../ingredient/additives'
 import { roundNutrient } from '../market/roundNutrient'
 import type { RulePack } from '../market/rulePack'
@@ -78,6 +79,10 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
   // a note of the house’s own is told on the bench, and printed only where she chose it
   if (holding.length > 0)
     statements.push([plain(`${capital(holding.map(claim => printedClaim(claim.claim, rules)).join(', '))}.`)])
+  for (const { claim } of holding) {
+    const figure = printedWith(claim, context)
+    if (figure) statements.push([plain(`${capital(printedClaim(claim, rules))}: ${figure}.`)])
+  }
   if (context.product.printNotices)
     for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
   for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])

@@ -5,6 +5,8 @@ import { AllergenCode } from './allergen'
 export const Precaution = z.object({
   allergen: AllergenCode,
   say: z.boolean(),
+  /** The kitchen's records that it was decided over: of others it says nothing. */
+  over: z.array(z.string().max(200)).max(100),
   why: z.string().trim().min(3, 'Write down why: somebody will ask.').max(1000, 'Keep the reason under 1,000 letters.'),
 })
 export type Precaution = z.infer<typeof Precaution>

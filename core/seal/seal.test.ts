@@ -207,6 +207,30 @@ const printed = (book: Workbook, market: (typeof marketCodes)[number]) => {
 }
 
 describe('what is signed', () => {
+  it('judged again by what is frozen says the same of a claim of the house, of carbohydrate and of a warning left off', () => {
+    const book = bookOf([full('flour')], {
+      claims: ['house:no stones', 'house:few carbs'],
+      precautions: [{ allergen: 'almond', say: false, over: ['shared'], why: 'in a bowl of its own' }],
+    })
+    const kitchen: Workbook['kitchen'] = {
+      ...book.kitchen,
+      crossContact: [
+        ...book.kitchen.crossContact.filter(one => one.allergen !== 'almond'),
+        { allergen: 'almond', control: 'shared' },
+      ],
+      houseRules: [
+        { claim: 'house:no stones', words: ['stone'], kinds: [] },
+        { claim: 'house:few carbs', words: [], kinds: [], carbohydrate: { counted: 'total', atMost: 90, per: '100g' } },
+      ],
+    }
+    const seal = sealed({ ...book, kitchen }, 'us')
+    expect(seal.claims).toEqual(['house:no stones', 'house:few carbs'])
+    expect(seal.mayContain).toEqual([])
+    // counted by its formula, and printed with it
+    expect(JSON.stringify(seal.says)).toContain('Few carbs: 54.0 g of carbohydrate with fibre per 100 g.')
+    expect(toSign(seal.rests, 'cake', 'us')!.says).toEqual(seal.says)
+    expect(staleSince(seal, toSign(seal.rests, 'cake', 'us'), seal.rests)).toBeNull()
+  })
   it('is plain data: written down and read back it is the same, and judged again it says the same', () => {
     fc.assert(
       fc.property(fc.array(change, { maxLength: 4 }), fc.constantFrom(...marketCodes), (changes, market) => {

@@ -72,7 +72,7 @@ function Decide({
   const [estimate, setEstimate] = useState('')
   const [eaten, setEaten] = useState(toPlaces(pieceGrams, 0))
   const decide = (say: boolean) => {
-    const read = Precaution.safeParse({ allergen: of.code, say, why })
+    const read = Precaution.safeParse({ allergen: of.code, say, over: of.over, why })
     setProblem(read.success ? '' : (read.error.issues[0]?.message ?? ''))
     if (read.success) onDecide(read.data)
   }
