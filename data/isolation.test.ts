@@ -30,6 +30,7 @@ import {
   once,
   papersKept,
   papersOf,
+  printOf,
   putOff,
   rememberColumns,
   removeFile,
@@ -79,7 +80,7 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   const papers = await papersOf(sql, ['salt', 'secret-flour'])
   expect(papers.map(one => one.print)).toEqual([createHash('sha256').update('%PDF-1.7').digest('hex')])
   await signOff(sql, sealOf(book, toSign(book, product, 'uk')!, [], [], [...papers]))
-  await putOff(sql, { key: `matter ${product}`, what: 'something', until: '2099-01-01' })
+  await putOff(sql, { key: `matter ${product}`, print: printOf('something'), until: '2099-01-01' })
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
 /** The door's: the application may not so much as look at them. See door.test.ts. */

@@ -24,6 +24,6 @@ export {
 } from './questions'
 export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
 export { assessed, billed, carriedTo, costed, sliceOfProduct, sliceOfRecipe } from './slice'
-export { isPutOff, type Matter, mattersToday, type ShelfLot } from './today'
+export { type Matter, mattersToday, type ShelfLot, saidOf } from './today'
 export { type Deed, type Way, waysToMend } from './ways'
 export { type ProductChange, whatChanges } from './whatChanges'

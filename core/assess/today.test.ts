@@ -7,7 +7,7 @@ import {
   sampleRecipe,
   sampleWorkbook,
 } from '../../tests/fixtures/sample'
-import { isPutOff, mattersToday } from './today'
+import { mattersToday, saidOf } from './today'
 
 const dated = (expires: string) => [
   { id: 'spec', kind: 'specification' as const, reference: 'S-1', dated: '2026-01-01', expires },
@@ -75,12 +75,12 @@ describe('what needs someone today', () => {
       ['Glaze: contains egg. Egg-free and vegan break in Cake.', '', '/products/cake?lid=proof'],
     ])
   })
-  it('put off, it stays away until its day, unless it says something else by then', () => {
-    const [matter] = mattersToday(of([carrying('spread', 'milk', 'contains')], ['spread']))
-    const put = [{ key: matter!.key, what: matter!.what, until: '2026-11-27' }]
-    expect(isPutOff(matter!, put, '2026-11-26')).toBe(true)
-    expect(isPutOff(matter!, put, '2026-11-27')).toBe(false)
-    expect(isPutOff({ ...matter!, what: `${matter!.what} More.` }, put, '2026-11-26')).toBe(false)
+  it('says something else as soon as it reaches another product', () => {
+    const book = of([carrying('spread', 'milk', 'contains'), sampleIngredient('flour')], ['spread'])
+    const cake = book.products[0]!
+    const two = (name: string) => mattersToday({ ...book, products: [cake, { ...cake, id: 'other', name }] })[0]!
+    expect(two('Bun').what).toBe(two('Bap').what)
+    expect(saidOf(two('Bun'))).not.toBe(saidOf(two('Bap')))
   })
   it('a word that speaks of a kind which is put down otherwise', () =>
     expect(said(of([sampleIngredient('honey')], ['honey']))).toEqual([

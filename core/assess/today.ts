@@ -300,12 +300,5 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   return matters.sort((a, b) => rank[a.weight] - rank[b.weight])
 }
 
-/** What is put off: as it stood then, and to which day. */
-export interface Deferred {
-  key: string
-  what: string
-  until: string
-}
-/** A matter stays put off until its day, and only as long as it says what it said. */
-export const isPutOff = (matter: Matter, putOff: readonly Deferred[], today: string): boolean =>
-  putOff.some(one => one.key === matter.key && one.what === matter.what && one.until > today)
+/** All that a matter says, for telling whether it says anything else since it was put off. */
+export const saidOf = ({ what, detail }: Matter): string => [what, detail].filter(Boolean).join(' ')

@@ -1,8 +1,7 @@
 // Ways to mend a claim that does not hold: the smallest sets of deeds with which it would, searched and each tried by judging the
 // product again. What a paper would say is supposed, never known: a way says what must turn out to be so.
-import { carriesAClaim } from '../allergen/crossContact'
-import type { Ground } from '../claim/verdict'
-import { severity } from '../claim/verdict'
+import { carriesAClaim, kitchenFindings } from '../allergen/crossContact'
+import { type Ground, severity } from '../claim/verdict'
 import { applyEdit, before, type RecipeEdit, writtenOf } from '../edit/recipeEdit'
 import type { GramsResult } from '../measure/grams'
 import { allergenCodes, allergenName } from '../model/allergen'
@@ -12,9 +11,10 @@ import type { Evidence } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
 import type { CrossContact } from '../model/kitchen'
 import type { MarketCode } from '../model/market'
-import { type Line, partKey, type Recipe } from '../model/recipe'
+import type { Line, Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { lineGrams } from '../recipe/bill'
+import { closureOf } from '../recipe/closure'
 import { daysAfter } from '../words/day'
 import { capital, fullList } from '../words/listing'
 import { toPlaces } from '../words/rounding'
@@ -120,13 +120,12 @@ const withRecipe =
     ),
   })
 
-/** Every deed that might help, without asking yet whether it does. At most `swaps` of each line. */
+/** Every deed that might help, without asking yet whether it does. */
 function candidates(
   workbook: Workbook,
   productId: string,
   now: Assessment,
   open: ReadonlyMap<string, Ground>,
-  swaps: number,
 ): Candidate[] {
   const { today } = workbook
   const product = byId(workbook.products).get(productId)!
@@ -151,13 +150,10 @@ function candidates(
     const detail = names.length > 0 ? `That changes ${fullList(names)} too.` : ''
     const at = inOwn ? `/products/${productId}` : `/parts/${home.id}`
     const others = workbook.ingredients.filter(other => other.id !== ingredient.id && alike(ingredient, other, line))
-    const worth = others.flatMap(other => {
+    for (const other of others.slice(0, most.swapsTried)) {
       const edits = swappedIn(home, line, ingredient, other)
-      return { other, edits, change: withRecipe(home.id, edits) }
-    })
-    for (const { other, edits, change } of worth.slice(0, swaps * 4))
       found.push({
-        change,
+        change: withRecipe(home.id, edits),
         deed: {
           key: `swap ${home.id} ${line.id} ${other.id}`,
           kind: 'swap',
@@ -168,6 +164,7 @@ function candidates(
           effort: (line.role === 'release' ? 2 : 3) + names.length,
         },
       })
+    }
     if (line.role !== 'mix' && line.role !== 'beside') {
       const edit: RecipeEdit = { kind: 'remove', line, after: before(home, line.id) }
       found.push({
@@ -205,9 +202,9 @@ function candidates(
     })
   }
   // one record of the kitchen for each allergen that stands open there
-  const records = new Set(
-    [...open].filter(([key]) => key.startsWith('kitchen ')).flatMap(([, ground]) => allergensNamed(ground)),
-  )
+  const records = [...open.keys()].some(key => key.startsWith('kitchen '))
+    ? (['gluten', ...allergenCodes] as const).filter(code => kitchenFindings(workbook, code).some(one => !one.proven))
+    : []
   for (const allergen of records) {
     const name = allergen === 'gluten' ? 'gluten' : allergenName[allergen]
     found.push({
@@ -257,27 +254,17 @@ const said = (key: string, { reason, verdict }: Ground, productId: string): Deed
 const carried = (control: CrossContact['control']): CrossContact['control'] =>
   carriesAClaim.includes(control) && control !== 'notOnSite' ? control : 'cleanedAndTested'
 
-/** Which allergens a ground of the kitchen is about: it names them. */
-const allergensNamed = ({ reason }: Ground): CrossContact['allergen'][] =>
-  (['gluten', ...allergenCodes] as const).filter(code =>
-    new RegExp(`(?<!\\p{L})${code === 'gluten' ? 'gluten' : allergenName[code]}(?!\\p{L})`, 'iu').test(reason.fact),
-  )
-
 /** Products that use a recipe, as their own or inside it. */
-function usersOf(workbook: Workbook, recipe: string): string[] {
-  const recipes = byId(workbook.recipes)
-  return workbook.products
+const usersOf = (workbook: Workbook, recipe: string): string[] =>
+  workbook.products
     .filter(product => {
-      const way = new Set([product.recipe])
-      for (const id of way)
-        for (const line of recipes.get(id)?.lines ?? []) if (!('ingredient' in line.of)) way.add(partKey(line.of))
-      return way.has(recipe)
+      const own = byId(workbook.recipes).get(product.recipe)
+      return own !== undefined && closureOf(workbook, own).met.has(recipe)
     })
     .map(product => product.id)
-}
 
-/** Deeds looked at, sets looked at: a search ends, whatever the books hold. */
-const most = { swaps: 3, sets: 4000, deeds: 8 }
+/** Swaps of a line that are tried, and kept; sets looked at, deeds in one: a search ends, whatever the books hold. */
+const most = { swapsTried: 12, swaps: 3, sets: 4000, deeds: 8 }
 
 /**
  * The ways to make `claim` of the product hold in the market, least trouble first, then by what a piece costs; at most `count`,
@@ -307,7 +294,7 @@ export function waysToMend(
 
   // what each answers by itself
   const swapsOf = new Map<string, number>()
-  const useful = candidates(workbook, productId, now, open, most.swaps).flatMap(one => {
+  const useful = candidates(workbook, productId, now, open).flatMap(one => {
     const line = one.deed.kind === 'swap' ? one.deed.key.split(' ').slice(0, 3).join(' ') : null
     if (line && (swapsOf.get(line) ?? 0) >= most.swaps) return []
     const then = after([one])

@@ -2,7 +2,8 @@
 create table put_off (
   bakery_id uuid not null default current_bakery() references bakery,
   key text not null check (length(key) between 1 and 400),
-  what text not null check (length(what) between 1 and 4000),
+  -- a fingerprint of what it said: it may speak of a price, and not everybody sees those
+  print text not null,
   until date not null,
   kept_by text not null default current_person(),
   kept_at timestamptz not null default clock_timestamp(),

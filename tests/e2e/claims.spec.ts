@@ -76,7 +76,7 @@ test('a matter is put off to its day, listed meanwhile, and brought back', async
   await expect(matter).toBeHidden()
   await page.getByText('Put off: 1 matter').click()
   await expect(page.getByText('Put off by Orla Finch; there again on')).toBeVisible()
-  const bad = await post(page, '/api/v1/put-off', { key: 'x', what: 'y', until: '2020-01-01' })
+  const bad = await post(page, '/api/v1/put-off', { key: 'x', said: 'y', until: '2020-01-01' })
   expect([bad.status(), ((await bad.json()) as { problem: string }).problem]).toEqual([
     422,
     'Choose a day after today.',

@@ -1,5 +1,5 @@
-import { isPutOff, mattersToday } from '@fair-tin/core/assess'
-import { lotsOnHand, putOffMatters } from '@fair-tin/data'
+import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
+import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
 import { reading, today } from '../bakery'
 import { labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
@@ -17,12 +17,17 @@ export default async function TodayPage() {
     timeZone: 'UTC',
   }).format(new Date(`${iso}T00:00:00Z`))
   const all = [...labelMatters(states), ...mattersToday(workbook, lots)]
+  // it stays away until its day, and only as long as it says what it said
+  const awayOf = (one: Matter) => putOff.find(put => put.key === one.key && put.print === printOf(saidOf(one)))
   return (
     <Today
       day={day}
       today={iso}
-      matters={all.filter(one => !isPutOff(one, putOff, iso))}
-      putOff={putOff.filter(put => all.some(one => one.key === put.key && isPutOff(one, [put], iso)))}
+      matters={all.filter(one => !awayOf(one))}
+      putOff={all.flatMap(matter => {
+        const away = awayOf(matter)
+        return away ? [{ matter, until: away.until, person: away.person }] : []
+      })}
     />
   )
 }

@@ -19,7 +19,8 @@ export const drawable = (text: string): string => {
   const missing = new Set(lacking(text))
   return [...text].map(sign => (missing.has(sign) ? '?' : sign)).join('')
 }
-function wrapped(text: string, font: PDFFont, size: number, room: number): string[] {
+/** Every word of it, in lines no wider than the room. */
+export function wrapped(text: string, font: PDFFont, size: number, room: number): string[] {
   const lines: string[] = []
   let line = ''
   for (const word of drawable(text).split(/\s+/)) {

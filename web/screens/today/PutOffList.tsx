@@ -1,10 +1,18 @@
 // What was put off, by whom and to when; each can be brought back at once.
 'use client'
+import type { Matter } from '@fair-tin/core/assess'
 import { spokenDay } from '@fair-tin/core/words'
-import type { PutOff } from '@fair-tin/data'
 import { usePuttingOff } from './PutOffMenu'
 
-export function PutOffList({ putOff }: { putOff: readonly PutOff[] }) {
+export interface Away {
+  matter: Matter
+  /** ISO. */
+  until: string
+  /** By name. */
+  person: string
+}
+
+export function PutOffList({ putOff }: { putOff: readonly Away[] }) {
   const { busy, problem, put } = usePuttingOff()
   if (putOff.length === 0) return null
   return (
@@ -19,9 +27,9 @@ export function PutOffList({ putOff }: { putOff: readonly PutOff[] }) {
       )}
       <ul>
         {putOff.map(one => (
-          <li key={one.key} className="flex items-start gap-3 border-t border-hair px-4 py-2">
+          <li key={one.matter.key} className="flex items-start gap-3 border-t border-hair px-4 py-2">
             <span className="min-w-0 flex-1">
-              {one.what}{' '}
+              {one.matter.what}{' '}
               <span className="text-quiet">
                 Put off by {one.person}; there again on {spokenDay(one.until)}.
               </span>
@@ -30,9 +38,9 @@ export function PutOffList({ putOff }: { putOff: readonly PutOff[] }) {
               type="button"
               disabled={busy}
               className="word-link min-h-[24px] shrink-0 pointer-coarse:min-h-[44px]"
-              onClick={() => put(one.key, one.what, null)}
+              onClick={() => put(one.matter, null)}
             >
-              Bring back<span className="sr-only">: {one.what}</span>
+              Bring back<span className="sr-only">: {one.matter.what}</span>
             </button>
           </li>
         ))}

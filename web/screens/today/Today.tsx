@@ -1,10 +1,9 @@
 // What needs someone today: sentences, each with the one thing to do.
 import type { Matter } from '@fair-tin/core/assess'
-import type { PutOff } from '@fair-tin/data'
 import Link from 'next/link'
 import { Caution } from '../../ui/Caution'
 import { VerdictMark } from '../../ui/VerdictMark'
-import { PutOffList } from './PutOffList'
+import { type Away, PutOffList } from './PutOffList'
 import { PutOffMenu } from './PutOffMenu'
 
 const counted = (count: number): string =>
@@ -21,7 +20,7 @@ export function Today({
   day: string
   today: string
   matters: Matter[]
-  putOff: readonly PutOff[]
+  putOff: readonly Away[]
 }) {
   const now = matters.filter(one => one.weight !== 'note')
   const later = matters.filter(one => one.weight === 'note')

@@ -24,6 +24,8 @@ export function WaysToMend({
     if (of === null) return
     const made = new Worker(new URL('../../../workers/ways.ts', import.meta.url), { type: 'module' })
     let gone = false
+    // one that cannot even be loaded answers nothing
+    made.onerror = () => !gone && setFound('failed')
     wrap<WaysWorker>(made)
       .find(of.workbook, productId, market, claim)
       .then(
