@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { allergenCodes, allergenName } from '../model/allergen'
+import { refusedKinds } from '../model/houseRule'
 import type { Ingredient } from '../model/ingredient'
 import type { Product } from '../model/product'
 import { lettersFor, letterText } from './letters'
@@ -51,6 +52,21 @@ describe('letters to suppliers', () => {
     const { gluten: __, ...salt } = by('salt', 'Quay Stores')
     expect(lettersFor(bookOf([bare, salt], { claims: ['vegan'] }))).toEqual([])
     expect(lettersFor(bookOf([bare, salt], { claims: ['glutenFree'] })).map(one => one.supplier)).toEqual(['Tarn Mill'])
+  })
+  it('ask for whatever leaves a claim unproven because nobody has said it', () => {
+    const houseRules = [
+      { claim: 'house:no stones' as const, words: ['stone'], kinds: [] },
+      ...refusedKinds.map(kind => ({ claim: `house:ours ${kind}` as const, words: [], kinds: [kind] })),
+    ]
+    const claims = ['vegan', 'vegetarian', 'noAddedSugar', 'grainFree', 'refinedSugarFree', 'paleo'] as const
+    for (const claim of [...claims, ...houseRules.map(one => one.claim)]) {
+      const { composition: _, ...bare } = { ...by('thing', 'Tarn Mill'), traits: {} }
+      const book = bookOf([bare], { claims: [claim] })
+      const asking = (ingredients: Ingredient[]) =>
+        lettersFor({ ...book, ingredients, kitchen: { ...book.kitchen, houseRules } })
+      expect(asking([bare]).flatMap(one => one.asks[0]!.wants).length, claim).toBeGreaterThan(0)
+      expect(asking([by('thing', 'Tarn Mill')]), claim).toEqual([])
+    }
   })
   it('ask for nothing of what is only served beside, or goes into nothing sold', () => {
     const cream = carrying('cream', 'milk', 'unknown', { supplier: 'Quay Stores' })

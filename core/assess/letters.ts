@@ -1,12 +1,15 @@
 // What to ask of each supplier, so that what stands unproven could be proven: a letter a supplier, with exactly what is wanted and
 // for which articles. Nothing is asked twice, and nothing of what nobody sells.
 import { statusOf } from '../allergen/rollUp'
+import { houseRuleOf } from '../claim/houseRule'
 import { proofOf } from '../ingredient/evidence'
 import { isFreeByNature } from '../ingredient/nature'
 import { declaredCodes } from '../label/emphasis'
 import { rulesOf } from '../market/market'
 import { type AllergenCode, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
+import type { ClaimCode } from '../model/claim'
+import type { RefusedKind } from '../model/houseRule'
 import type { Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import { billOf } from '../recipe/bill'
@@ -24,13 +27,57 @@ export interface Letter {
   asks: Asked[]
 }
 
-/** What is not known or not proven of one thing, for these allergens and, where it is claimed, for gluten. */
-function wantsOf(
-  ingredient: Ingredient,
-  codes: ReadonlySet<AllergenCode>,
-  gluten: boolean,
-  workbook: Workbook,
-): string[] {
+/** What a claim may ask of a thing besides its allergens, and how a supplier is asked. */
+const alsoAsked = {
+  animal: 'whether anything in it, or used to make it, comes from an animal, and what',
+  sweetening: 'whether it is or holds a sugar, a syrup, a concentrated juice or a sweetener, and which',
+  refined: 'whether the sugar in it is refined',
+  grain: 'whether it is made from any grain, and which',
+  legume: 'whether it is made from a legume',
+  alcohol: 'whether it holds alcohol',
+  composition: 'all it is made of, down to the last ingredient',
+} as const
+type AlsoAsked = keyof typeof alsoAsked
+const asksOfKind: Record<RefusedKind, readonly AlsoAsked[]> = {
+  grain: ['grain'],
+  legume: ['legume'],
+  alcohol: ['alcohol'],
+  milk: ['animal'],
+  egg: ['animal'],
+  honey: ['animal'],
+  refinedSugar: ['sweetening', 'refined'],
+  sugar: ['sweetening'],
+  syrup: ['sweetening'],
+  juiceConcentrate: ['sweetening'],
+  polyol: ['sweetening'],
+  rareSugar: ['sweetening'],
+  intense: ['sweetening'],
+}
+/** What a claim asks of everything in it, by its own rule and by the house's list. */
+function askedBy(claim: ClaimCode, { kitchen }: Workbook): AlsoAsked[] {
+  const rule = houseRuleOf(claim, kitchen)
+  return [
+    ...(claim === 'vegan' || claim === 'vegetarian' ? (['animal'] as const) : []),
+    ...(claim === 'noAddedSugar' ? (['sweetening'] as const) : []),
+    ...(rule?.kinds ?? []).flatMap(kind => asksOfKind[kind]),
+    ...(rule && rule.words.length > 0 ? (['composition'] as const) : []),
+  ]
+}
+function isSaid({ composition, traits }: Ingredient, what: AlsoAsked): boolean {
+  if (what === 'composition') return composition !== undefined
+  // of what holds no sugar nobody asks whether it is refined
+  if (what === 'refined' && traits.sweetening?.every(kind => kind !== 'sugar' && kind !== 'syrup')) return true
+  return traits[what] !== undefined
+}
+
+interface Used {
+  codes: Set<AllergenCode>
+  gluten: boolean
+  also: Set<AlsoAsked>
+  products: Set<string>
+}
+/** What is not known or not proven of one thing, for these allergens and for what else is claimed of it. */
+function wantsOf(ingredient: Ingredient, { codes, gluten, also }: Used, workbook: Workbook): string[] {
   const { today, kitchen } = workbook
   const unknown: AllergenCode[] = []
   const outOfProof = new Map<string, AllergenCode[]>()
@@ -54,6 +101,7 @@ function wantsOf(
   )
   if (unknown.length > 0) wants.unshift(`whether it contains, or may contain, ${names(unknown)}`)
   for (const fact of conflicts) wants.push(`which is so: ${fact}`)
+  for (const what of also) if (!isSaid(ingredient, what)) wants.push(alsoAsked[what])
   // what contains wheat is asked for nothing more: it has to go
   const hasCereal = (['wheat', 'rye', 'barley'] as const).some(
     code => ingredient.allergens[code]?.status === 'contains' && !ingredient.glutenRemoved,
@@ -72,22 +120,23 @@ function wantsOf(
 /** By supplier, those first that hold up most; only for what goes into something sold. */
 export function lettersFor(workbook: Workbook): Letter[] {
   const ingredients = byId(workbook.ingredients)
-  const used = new Map<string, { codes: Set<AllergenCode>; gluten: boolean; products: Set<string> }>()
+  const used = new Map<string, Used>()
   for (const product of workbook.products) {
     const codes = product.markets.flatMap(market => declaredCodes(rulesOf(market)))
     for (const line of billOf(workbook, product.recipe).lines) {
       if (line.role === 'beside') continue
-      const one = used.get(line.ingredient) ?? { codes: new Set(), gluten: false, products: new Set() }
+      const one = used.get(line.ingredient) ?? { codes: new Set(), gluten: false, also: new Set(), products: new Set() }
       used.set(line.ingredient, one)
       for (const code of codes) one.codes.add(code)
       one.gluten ||= product.claims.includes('glutenFree')
+      for (const what of product.claims.flatMap(claim => askedBy(claim, workbook))) one.also.add(what)
       one.products.add(product.name)
     }
   }
   const letters = new Map<string, Asked[]>()
-  for (const [id, { codes, gluten, products }] of used) {
+  for (const [id, asked] of used) {
     const ingredient = ingredients.get(id)
-    const wants = ingredient ? wantsOf(ingredient, codes, gluten, workbook) : []
+    const wants = ingredient ? wantsOf(ingredient, asked, workbook) : []
     if (!ingredient || wants.length === 0) continue
     const supplier = ingredient.supplier?.trim() ?? ''
     letters.set(supplier, [
@@ -95,7 +144,7 @@ export function lettersFor(workbook: Workbook): Letter[] {
       {
         ingredient: { id, name: ingredient.name, article: ingredient.article ?? null },
         wants,
-        products: [...products],
+        products: [...asked.products],
       },
     ])
   }
