@@ -39,6 +39,7 @@ let server
 try {
   run('tests/bench/rollUp.ts')
   run('tests/bench/catalogue.ts')
+  run('tests/bench/recheck.ts')
   run('tests/bench/batch.ts')
   run('demo/load.ts')
   run('demo/people.ts')

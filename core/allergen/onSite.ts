@@ -80,8 +80,20 @@ function larderOf(workbook: Workbook): Gathered {
   }))
 }
 const keepOfRecipes = keptBeside<readonly Recipe[], Shown>()
+/** What the recipes write is held against names alone: another fact of the larder is no reason to read them all again. */
 const recipesOf = (workbook: Workbook): Shown =>
-  keepOfRecipes(workbook.recipes, 'show', [workbook.ingredients, workbook.elsewhere], () => gather(inRecipes(workbook)))
+  keepOfRecipes(workbook.recipes, 'show', [calledIn(workbook.ingredients), workbook.elsewhere], () =>
+    gather(inRecipes(workbook)),
+  )
+const called = new WeakMap<readonly Ingredient[], string>()
+/** What each thing in the larder is called, as one text. */
+function calledIn(larder: readonly Ingredient[]): string {
+  const known = called.get(larder)
+  if (known !== undefined) return known
+  const text = JSON.stringify(larder.map(({ id, name, standsFor, labelName }) => [id, name, standsFor, labelName]))
+  called.set(larder, text)
+  return text
+}
 
 /** Everything that shows the allergen to be on the site; for gluten, any cereal that carries it. Empty proves nothing. */
 export function onSite(workbook: Workbook, allergen: CrossContact['allergen']): readonly OnSite[] {

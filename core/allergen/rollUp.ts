@@ -210,12 +210,21 @@ export type FindingTable = Record<AllergenCode, Finding[]>
  * when they are asked for: a catalogue is looked through without making most of them.
  */
 export function findingsOnDemand(bill: Bill, workbook: Workbook, leftOut: LeftOut = nothingLeftOut): FindingTable {
-  return Object.assign(Object.create(onDemand), { bill, workbook, leftOut, made: {} })
+  return Object.assign(Object.create(onDemand), { bill, workbook, leftOut, lines: null, made: {} })
+}
+/** A line that touches the food: what is known of its ingredient, and what says that nothing of it stays. */
+interface Touching {
+  at: number
+  line: BillLine
+  statuses: readonly Status[]
+  nothing: ((code: AllergenCode) => Evidence | null) | null
 }
 interface OnDemand {
   bill: Bill
   workbook: Workbook
   leftOut: LeftOut
+  /** The same for every allergen: looked up once. */
+  lines: readonly Touching[] | null
   made: Partial<FindingTable>
 }
 const onDemand = Object.defineProperties(
@@ -232,22 +241,33 @@ const onDemand = Object.defineProperties(
     ]),
   ),
 )
-function findingsFor({ bill, workbook, leftOut }: OnDemand, index: number): Finding[] {
+function touching({ bill, workbook, leftOut }: OnDemand): readonly Touching[] {
   const ingredients = byId(workbook.ingredients)
-  const found: Finding[] = []
+  const all: Touching[] = []
   for (let at = 0; at < bill.lines.length; at++) {
     const line = bill.lines[at]!
     const ingredient = line.role === 'beside' ? undefined : ingredients.get(line.ingredient)
-    if (!ingredient) continue
-    const nothing = leavesNothing(line, ingredient, workbook)?.(allergenCodes[index]!)
-    found.push(
-      nothing
-        ? leftNothing(at, line, nothing)
-        : finding(at, line, knownOf(ingredient, workbook, leftOut.exempt).statuses[index]!),
-    )
+    if (ingredient)
+      all.push({
+        at,
+        line,
+        statuses: knownOf(ingredient, workbook, leftOut.exempt).statuses,
+        nothing: leavesNothing(line, ingredient, workbook),
+      })
+  }
+  return all
+}
+function findingsFor(table: OnDemand, index: number): Finding[] {
+  const { bill, workbook, leftOut } = table
+  table.lines ??= touching(table)
+  const code = allergenCodes[index]!
+  const found: Finding[] = []
+  for (const { at, line, statuses, nothing } of table.lines) {
+    const evidence = nothing?.(code)
+    found.push(evidence ? leftNothing(at, line, evidence) : finding(at, line, statuses[index]!))
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))
-  return allergenCodes[index] === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found
+  return code === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found
 }
 
 const conflictsKnown = new WeakMap<readonly Finding[], ReadonlyMap<number, Finding>>()

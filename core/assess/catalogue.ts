@@ -1,4 +1,4 @@
-// Which products use which ingredients, through every part.
+// Which products use which ingredients, or may use them instead, through every part.
 import { byId } from '../model/byId'
 import { partKey } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
@@ -18,9 +18,12 @@ function made(workbook: Workbook): Catalogue {
     const way = new Set([recipe])
     // a set is walked to its end, also over what is added on the way
     for (const id of way)
-      for (const line of recipes.get(id)?.lines ?? [])
-        if ('ingredient' in line.of) found.add(line.of.ingredient)
-        else way.add(partKey(line.of))
+      for (const { of, alternatives = [] } of recipes.get(id)?.lines ?? []) {
+        if ('ingredient' in of) found.add(of.ingredient)
+        else way.add(partKey(of))
+        // what may be used instead counts in every claim
+        for (const other of alternatives) found.add(other.ingredient)
+      }
     return found
   }
   const usersOf = new Map<string, string[]>()

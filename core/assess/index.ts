@@ -22,8 +22,9 @@ export {
   sensitivities,
   withPriceTimes,
 } from './questions'
+export { type Books, booksOf, recheck, type VerdictChange, verdictsIn } from './recheck'
 export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
 export { assessed, billed, carriedTo, costed, sliceOfProduct, sliceOfRecipe } from './slice'
 export { type Matter, mattersToday, type ShelfLot, saidOf } from './today'
 export { type Deed, type Way, waysToMend } from './ways'
-export { type ProductChange, whatChanges } from './whatChanges'
+export { claimsThatChange, type ProductChange, whatChanges } from './whatChanges'

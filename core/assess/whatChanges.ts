@@ -1,4 +1,5 @@
 // What a change of facts or prices would do to every product, before it is saved: both states assessed, and told apart.
+import { contradicted } from '../allergen/onSite'
 import { severity, type Verdict } from '../claim/verdict'
 import { type Cost, costOf } from '../cost/cost'
 import { same } from '../edit/same'
@@ -14,6 +15,7 @@ import type { Workbook } from '../model/workbook'
 import { billOf } from '../recipe/bill'
 import { assess, piecesOf } from './assess'
 import type { Catalogue } from './catalogue'
+import { type Books, recheck } from './recheck'
 
 /** What nothing but the cost can rest on. Every other field is judged by assessing, whatever it is. */
 const onlyCost: readonly (keyof Ingredient)[] = ['packs', 'counterpart', 'supplier', 'article']
@@ -79,10 +81,7 @@ function differences(was: Brief, is: Brief): [number, string][] {
   for (const [at, { claim, verdict }] of is.claims.entries()) {
     const old = was.claims[at]?.verdict
     if (old !== undefined && old !== verdict)
-      what.push([
-        severity[verdict] - severity[old] > 0 ? 3 : 0,
-        `${nameOfClaim(claim)} ${verdict === 'unproven' ? 'is unproven' : verdict}`,
-      ])
+      what.push([severity[verdict] - severity[old] > 0 ? 3 : 0, verdictInWords(claim, verdict)])
   }
   for (const [at, now] of is.statuses.entries())
     if (was.statuses[at] !== now)
@@ -121,6 +120,35 @@ function costDiffers(was: Costed, is: Costed): [number, string][] {
   return [[0, `a piece costs ${money(was.perPiece)} → ${now ? '' : 'at least '}${money(is.perPiece)} ${is.currency}`]]
 }
 
+/** Does the kitchen itself stand otherwise, for any allergen it has a record about? */
+const kitchenSeenOtherwise = (before: Workbook, after: Workbook): boolean =>
+  [...new Set(before.kitchen.crossContact.map(one => one.allergen))].some(
+    allergen => !same(contradicted(before, allergen), contradicted(after, allergen)),
+  )
+
+/**
+ * What becomes of the claims that are made, by the kept books: said at once, while the rest is still looked through. Of each
+ * product and market it is sold in, the gravest first.
+ */
+export function claimsThatChange(books: Books, changed: Ingredient): ProductChange[] {
+  const products = byId(books.sold)
+  const told = new Map<string, ProductChange>()
+  for (const { product, market, claim, was, now } of recheck(books, changed)) {
+    const { name, claims, markets } = products.get(product)!
+    if (!claims.includes(claim) || !markets.includes(market)) continue
+    const key = `${product} ${market}`
+    const one = told.get(key) ?? { product, name, market, what: [], grave: false }
+    const grave = severity[now] > severity[was]
+    const text = verdictInWords(claim, now)
+    one.what = grave ? [text, ...one.what] : [...one.what, text]
+    one.grave ||= grave
+    told.set(key, one)
+  }
+  return [...told.values()].sort((a, b) => Number(b.grave) - Number(a.grave))
+}
+const verdictInWords = (claim: ClaimCode, verdict: Verdict) =>
+  `${nameOfClaim(claim)} ${verdict === 'unproven' ? 'is unproven' : verdict}`
+
 /** How each product is before anything changes, by product and market: worked out once for a catalogue. */
 const briefsBefore = new WeakMap<Workbook, Map<string, Brief>>()
 
@@ -146,7 +174,10 @@ export function whatChanges(
   const known = briefsBefore.get(workbook) ?? new Map<string, Brief>()
   briefsBefore.set(workbook, known)
   const products = byId(workbook.products)
-  const users = usersOf.get(changed.id) ?? []
+  // what shows that milk is on the site after all is asked about by every product
+  const users = kitchenSeenOtherwise(workbook, after)
+    ? workbook.products.map(one => one.id)
+    : (usersOf.get(changed.id) ?? [])
   const out: ProductChange[] = []
   for (const [at, id] of users.entries()) {
     if (at % 50 === 0 && !onProgress(at, users.length)) return null

@@ -1,6 +1,7 @@
 // Additives that bakeries use, by the class a label names them under. Annex VII part C and the names of Regulation (EC)
 // 1333/2008, from memory: verify before relying on it. What is not in the table is not guessed.
 import type { Component, Ingredient } from '../model/ingredient'
+import { rememberedByText } from '../words/remembered'
 import { bound } from './sober'
 
 const byClass: Record<string, string> = {
@@ -25,9 +26,14 @@ const byClass: Record<string, string> = {
 }
 const classes = Object.entries(byClass).map(([name, words]) => ({
   name,
-  pattern: bound(words),
+  named: namesBy(bound(words)),
   whole: new RegExp(`^(?:${words})$`, 'iu'),
 }))
+
+/** Every word of a text that a pattern finds, in small letters: the same texts are asked about for every product. */
+export function namesBy(pattern: RegExp): (text: string) => readonly string[] {
+  return rememberedByText(text => [...text.matchAll(pattern)].map(([word]) => word.toLowerCase()))
+}
 
 /** The class the thing goes by where its whole name is that of an additive; undefined for a food, or what is not known. */
 export const additiveClass = (name: string): string | undefined =>
@@ -35,10 +41,8 @@ export const additiveClass = (name: string): string | undefined =>
 
 /** Is something of that class named anywhere in the texts? The names found. */
 export const additivesNamed = (texts: readonly string[], className: string): string[] => {
-  const { pattern } = classes.find(one => one.name === className) ?? {}
-  return pattern
-    ? [...new Set(texts.flatMap(text => [...text.matchAll(pattern)].map(([word]) => word.toLowerCase())))]
-    : []
+  const { named } = classes.find(one => one.name === className) ?? {}
+  return named ? [...new Set(texts.flatMap(named))] : []
 }
 
 export interface Unclassed {
@@ -63,28 +67,41 @@ export const withoutClass = (ingredient: Ingredient): Unclassed[] => {
   ]
 }
 
+interface Additive {
+  eNumber: string
+  names: readonly string[]
+}
+const additives = new WeakMap<Additive, (text: string) => boolean>()
 /** Does some text name the additive: by a name, by its E number, or by the bare number behind its class? */
-export function namesAdditive(
-  texts: readonly string[],
-  { eNumber, names }: { eNumber: string; names: readonly string[] },
-): boolean {
-  const digits = eNumber.replace(/^e ?/i, '')
-  const pattern = new RegExp(
-    `(?<![\\p{L}\\p{N}])(?:e[ -]?${digits}|${names.join('|')})(?![\\p{L}\\p{N}])|\\b(?:colou?rs?|sweeteners?|additives?)\\b[^;.]{0,60}?(?<![\\d.,])${digits}(?![\\d%.,]\\d|\\d| ?%)`,
-    'iu',
-  )
-  return texts.some(text => pattern.test(text))
+export function namesAdditive(texts: readonly string[], additive: Additive): boolean {
+  const { eNumber, names } = additive
+  let named = additives.get(additive)
+  if (!named) {
+    const digits = eNumber.replace(/^e ?/i, '')
+    const pattern = new RegExp(
+      `(?<![\\p{L}\\p{N}])(?:e[ -]?${digits}|${names.join('|')})(?![\\p{L}\\p{N}])|\\b(?:colou?rs?|sweeteners?|additives?)\\b[^;.]{0,60}?(?<![\\d.,])${digits}(?![\\d%.,]\\d|\\d| ?%)`,
+      'iu',
+    )
+    named = rememberedByText(text => pattern.test(text))
+    additives.set(additive, named)
+  }
+  return texts.some(named)
 }
 
+const classed = new WeakMap<Ingredient, readonly string[]>()
 /** Every text of it with the class and the number beside each name, as a label would have them. */
-export const classedTexts = (ingredient: Ingredient): string[] => {
+export function classedTexts(ingredient: Ingredient): readonly string[] {
+  const known = classed.get(ingredient)
+  if (known) return known
   const text = (of: { name: string; functionClass?: string; eNumber?: string }) =>
     `${of.functionClass ? `${of.functionClass}: ` : ''}${of.name}${of.eNumber ? ` (${of.eNumber})` : ''}`
   const all = (components: readonly Component[] = []): string[] =>
     components.flatMap(one => [text(one), ...all(one.components)])
-  return [
+  const made = [
     text(ingredient),
     ...(ingredient.labelName ? [text({ ...ingredient, name: ingredient.labelName })] : []),
     ...all(ingredient.composition),
   ]
+  classed.set(ingredient, made)
+  return made
 }

@@ -1,6 +1,6 @@
 // May a sweetener, a colour or a novel food be used in this food at all? That differs by market and changes: the question is
 // raised with its source, and never answered here.
-import { additivesNamed, classedTexts } from '../ingredient/additives'
+import { additivesNamed, classedTexts, namesBy } from '../ingredient/additives'
 import type { RulePack } from '../market/rulePack'
 import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
@@ -14,11 +14,7 @@ export function authorisationQuestions(bill: Bill, workbook: Workbook, { stateme
     if (!used.has(ingredient.id)) continue
     const texts = classedTexts(ingredient)
     for (const { what, className, names, cite } of statements.authorisation) {
-      const own = new RegExp(`(?<![\\p{L}])(?:${names.join('|')})(?![\\p{L}])`, 'giu')
-      const found = [
-        ...(className ? additivesNamed(texts, className) : []),
-        ...(names.length > 0 ? texts.flatMap(text => [...text.matchAll(own)].map(([word]) => word.toLowerCase())) : []),
-      ]
+      const found = [...(className ? additivesNamed(texts, className) : []), ...texts.flatMap(finder(names))]
       for (const name of new Set(found))
         asked.add(
           `${capital(name)}: may this ${what} be used in this food (${title})? Ask someone competent (${cite}).`,
@@ -26,4 +22,14 @@ export function authorisationQuestions(bill: Bill, workbook: Workbook, { stateme
     }
   }
   return [...asked]
+}
+
+const finders = new WeakMap<readonly string[], (text: string) => readonly string[]>()
+function finder(names: readonly string[]): (text: string) => readonly string[] {
+  const known = finders.get(names)
+  if (known) return known
+  const made =
+    names.length > 0 ? namesBy(new RegExp(`(?<![\\p{L}])(?:${names.join('|')})(?![\\p{L}])`, 'giu')) : () => []
+  finders.set(names, made)
+  return made
 }

@@ -63,6 +63,12 @@ function perGramOf(ingredient: Ingredient): Float64Array {
   return all
 }
 
+/** Do both give the same of every nutrient, per gram? */
+export function samePerGram(one: Ingredient, other: Ingredient): boolean {
+  const [a, b] = [perGramOf(one), perGramOf(other)]
+  return a.every((value, at) => Object.is(value, b[at]))
+}
+
 const kindsKnown = new WeakMap<EnergyFactors, [NutrientCode, number][]>()
 function kindsOf(factors: EnergyFactors): [NutrientCode, number][] {
   const known = kindsKnown.get(factors)

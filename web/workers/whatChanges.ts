@@ -1,22 +1,46 @@
 // Off the main thread: what a change of one ingredient would do to every product.
-import { type Catalogue, catalogueOf, cheapestThatKeeps, whatChanges } from '@fair-tin/core/assess'
+import {
+  type Books,
+  booksOf,
+  type Catalogue,
+  catalogueOf,
+  cheapestThatKeeps,
+  claimsThatChange,
+  type ProductChange,
+  whatChanges,
+} from '@fair-tin/core/assess'
 import type { Ingredient, Workbook } from '@fair-tin/core/model'
 import { expose } from 'comlink'
 
 let catalogue: Catalogue | null = null
+/** Every claim judged once, for answering at once: made in the first quiet second. */
+let books: Books | null = null
 let asked = 0
+/** So many products are looked through before anybody would notice. */
+const few = 100
 
 const changes = {
   /** The books as they stand; told once. */
   open(workbook: Workbook) {
     catalogue = catalogueOf(workbook)
+    books = null
+    if (workbook.products.length > few)
+      setTimeout(() => {
+        const markets = [...new Set(workbook.products.flatMap(one => one.markets))]
+        if (catalogue?.workbook === workbook) books = booksOf(workbook, markets)
+      }, 1000)
   },
-  /** Null where a newer question came meanwhile. */
-  async ask(changed: Ingredient, onProgress?: (looked: number, all: number) => void) {
+  /** `onClaims` is told first what becomes of the claims. Null where a newer question came meanwhile. */
+  async ask(
+    changed: Ingredient,
+    onProgress?: (looked: number, all: number) => void,
+    onClaims?: (changes: ProductChange[]) => void,
+  ) {
     const mine = ++asked
     // lets a newer question in first
     await new Promise(resolve => setTimeout(resolve))
     if (!catalogue || mine !== asked) return null
+    if (books) onClaims?.(claimsThatChange(books, changed))
     return whatChanges(catalogue, changed, (looked, all) => {
       onProgress?.(looked, all)
       return mine === asked

@@ -9,7 +9,8 @@ import { useEffect, useRef, useState } from 'react'
 import { VerdictMark } from '../../ui/VerdictMark'
 import type { WhatChangesWorker } from '../../workers/whatChanges'
 
-type Answer = ProductChange[] | 'looking' | null
+/** Looking: what becomes of the claims is known before the rest. */
+type Answer = { looking: boolean; changes: ProductChange[] } | null
 
 /** Asks the worker each time `changed` is another; null while the form cannot be read. */
 export function useWhatChanges(workbook: Workbook, changed: Ingredient | null) {
@@ -32,14 +33,17 @@ export function useWhatChanges(workbook: Workbook, changed: Ingredient | null) {
     if (!remote || !changed) return
     let gone = false
     const timer = setTimeout(async () => {
-      setAnswer('looking')
+      setAnswer({ looking: true, changes: [] })
       const said = await remote.ask(
         changed,
         proxy((looked: number, all: number) => {
           if (!gone) setProgress([looked, all])
         }),
+        proxy((changes: ProductChange[]) => {
+          if (!gone) setAnswer({ looking: true, changes })
+        }),
       )
-      if (!gone && said) setAnswer(said)
+      if (!gone && said) setAnswer({ looking: false, changes: said })
     }, 200)
     return () => {
       gone = true
@@ -59,7 +63,8 @@ export function WhatChanges({
   isNew: boolean
 }) {
   if (isNew) return null
-  const changes = Array.isArray(answer) ? answer : []
+  const { looking, changes } = answer ?? { looking: false, changes: [] }
+  const many = new Set(changes.map(one => one.product)).size
   return (
     <section
       aria-label="What changes if you keep this"
@@ -69,11 +74,11 @@ export function WhatChanges({
     >
       <h2 className="text-[15px]">
         <span role="status">
-          {answer === 'looking'
-            ? `Looking what would change${progress && progress[1] > 200 ? `: ${progress[0]} of ${progress[1]} products` : ' …'}`
+          {looking
+            ? `${many > 0 ? `Claims of ${many} ${many === 1 ? 'product' : 'products'} change. ` : ''}Looking what would change${progress && progress[1] > 200 ? `: ${progress[0]} of ${progress[1]} products` : ' …'}`
             : changes.length === 0
               ? 'If you keep this, no product changes.'
-              : `If you keep this, ${new Set(changes.map(one => one.product)).size === 1 ? '1 product changes' : `${new Set(changes.map(one => one.product)).size} products change`}:`}
+              : `If you keep this, ${many === 1 ? '1 product changes' : `${many} products change`}:`}
         </span>
       </h2>
       <ul>
