@@ -161,8 +161,11 @@ const headerOf = fc.record(
   { requiredKeys: [] },
 )
 
+const runs = Number(process.env.FAIR_TIN_FUZZ ?? 1200)
+
 test('no failure, whatever is sent to whichever page or route', async ({ baseURL }) => {
-  test.setTimeout(600_000)
+  // a long run by hand takes its time
+  test.setTimeout(600_000 + runs * 100)
   const { bakery, staff } = await foundBakery('Fuzz Bakehouse', 'Orla Finch')
   const own = await openSession({ bakery, staff }, stays.password)
   const session = (await sessionOf(own))!
@@ -209,7 +212,7 @@ test('no failure, whatever is sent to whichever page or route', async ({ baseURL
       if (status >= 400 && ![404, 405].includes(status) && one.path.startsWith('/api/') && one.method === 'POST')
         expect(text).toMatch(/problem/)
     }),
-    { numRuns: Number(process.env.FAIR_TIN_FUZZ ?? 1200), seed: Number(process.env.FAIR_TIN_SEED ?? 20261126) },
+    { numRuns: runs, seed: Number(process.env.FAIR_TIN_SEED ?? 20261126) },
   )
   console.log(
     [...seen]
