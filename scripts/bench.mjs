@@ -40,6 +40,7 @@ try {
   run('tests/bench/rollUp.ts')
   run('tests/bench/catalogue.ts')
   run('tests/bench/recheck.ts')
+  run('tests/bench/simulate.ts')
   run('tests/bench/batch.ts')
   run('demo/load.ts')
   run('demo/people.ts')

@@ -32,9 +32,9 @@ const isTest = file => /\.test\.tsx?$/.test(file)
 /** Each rule: which files it is about, and which imports it refuses. An import is a path in the project or a package name. */
 export const rules = [
   {
-    name: 'core imports only zod and big.js',
+    name: 'core imports only zod, big.js and d3-random',
     of: file => file.startsWith('core/') && !isTest(file),
-    refuses: to => !/^core\/|^(zod|big\.js)(\/|$)/.test(to),
+    refuses: to => !/^core\/|^(zod|big\.js|d3-random)(\/|$)/.test(to),
   },
   {
     name: 'core stands on floors, and a room knows only those below it (see `floors`)',

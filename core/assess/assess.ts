@@ -11,6 +11,7 @@ import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import type { Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
+import { analysedOf } from '../nutrition/laboratory'
 import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
 import { type Bill, billOf } from '../recipe/bill'
 import { asPacked } from '../recipe/packWeight'
@@ -32,7 +33,13 @@ function judged(workbook: Workbook, stored: Product, rules: RulePack, batch: { f
   const bill = billOf(workbook, stored.recipe, batch)
   const product = asPacked(stored, byId(workbook.recipes).get(stored.recipe), bill)
   const found = findingsOnDemand(bill, workbook, rules.allergens)
-  const nutrition = nutritionOf(bill, workbook, rules, product.netWeight / product.pieces)
+  const nutrition = nutritionOf(
+    bill,
+    workbook,
+    rules,
+    product.netWeight / product.pieces,
+    analysedOf(product, bill, workbook),
+  )
   const claims = product.claims.map(claim => judge(claim, { product, bill, workbook, rules, found, nutrition }))
   return { product, bill, found, nutrition, claims }
 }

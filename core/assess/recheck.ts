@@ -14,6 +14,7 @@ import type { Ingredient } from '../model/ingredient'
 import { type MarketCode, marketCodes } from '../model/market'
 import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
+import { analysedOf } from '../nutrition/laboratory'
 import { nutritionOf, samePerGram } from '../nutrition/rollUp'
 import { type Bill, type BillLine, billOf } from '../recipe/bill'
 import { asPacked } from '../recipe/packWeight'
@@ -87,7 +88,13 @@ const contextOf = (workbook: Workbook, product: Product, bill: Bill, market: Mar
     workbook,
     rules,
     found: findingsOnDemand(bill, workbook, rules.allergens),
-    nutrition: nutritionOf(bill, workbook, rules, product.netWeight / product.pieces),
+    nutrition: nutritionOf(
+      bill,
+      workbook,
+      rules,
+      product.netWeight / product.pieces,
+      analysedOf(product, bill, workbook),
+    ),
   }
 }
 const anyProduct: Product = { id: '', name: '', recipe: '', netWeight: 100, pieces: 1, claims: [], markets: [] }

@@ -31,6 +31,7 @@ export const productFields = [
   'tax',
   'printNotices',
   'glutenTest',
+  'laboratory',
   'precautions',
   'translated',
 ] as const

@@ -10,6 +10,7 @@ import { textsOf } from '../ingredient/texts'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
+import { chosenResult, goneSince, newSince } from '../nutrition/laboratory'
 import { gapMend } from '../recipe/bill'
 import { packWeight } from '../recipe/packWeight'
 import { fromTheOutside } from '../recipe/part'
@@ -72,6 +73,14 @@ export function problemsOf(
       mend: `Weigh a bake in and out. ${usual ? `Usual for its kind is ${percent(usual.low)} to ${percent(usual.high)}: taken over under About, it stands as an assumption. ` : ''}Say 0 if it is not baked.`,
     })
   }
+  const chosen = chosenResult(product)
+  const since = chosen ? [...newSince(chosen, bill, workbook), ...goneSince(chosen, bill, workbook)] : []
+  if (chosen && since.length > 0)
+    problems.push({
+      what: `The food in the report ${chosen.reference} was made of other things: ${spokenList(since, 20)} ${since.length > 1 ? 'differ' : 'differs'}. Its figures are not used.`,
+      where: 'nutrition',
+      mend: 'Have it analysed again, or go by what is worked out, under Nutrition.',
+    })
   // what an open question alone holds up is said once, with the question
   const asked = new Set(bill.gaps.filter(gap => gap.why === 'open').map(gap => gap.fact))
   const waiting = claims.filter(claim => claim.verdict === 'unproven' && asked.has(claim.because[0]?.fact ?? ''))

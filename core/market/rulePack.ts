@@ -82,6 +82,14 @@ export interface DailyValues {
   stepped: { nutrients: Rounded[]; zeroUnder: number; steps: { upTo: number | null; step: number }[] }
 }
 
+/** How far a laboratory may find the food from what is declared: a share of that, or an amount in its unit. */
+export type Allowed = { share: number } | { by: number }
+export interface Tolerances {
+  /** Of declared values in turn: those under `below`, or up to `upTo`; the last has neither. Null: on that side nothing is said. */
+  rows: Partial<Record<Rounded, { below?: number; upTo?: number; under: Allowed | null; over: Allowed | null }[]>>
+  cite: string
+}
+
 export interface TableRule {
   /** `typicalValues`: per 100 g and per piece. `nutritionFacts`: per serving, with daily values, in a panel of its own form. */
   kind: 'typicalValues' | 'nutritionFacts'
@@ -94,6 +102,8 @@ export interface TableRule {
   daily: DailyValues | null
   /** The words of the panel; null where the table has no panel. */
   panel: PanelWords | null
+  /** Null where the market names no figures. */
+  tolerances: Tolerances | null
   cite: string
 }
 

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { ClaimCode } from './claim'
 import { Losses, Packing, Prices, Pricing } from './costing'
 import { Evidence } from './evidence'
+import { LabResult } from './laboratory'
 import { MarketCode } from './market'
 import { Precaution } from './precaution'
 
@@ -66,6 +67,8 @@ export const Product = z.object({
       of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
+  /** What laboratories found in it. */
+  laboratory: z.array(LabResult).max(100).exactOptional(),
   /** What was decided about warnings, one for each allergen. */
   precautions: z.array(Precaution).max(60).exactOptional(),
   /** What a second language needs of a person: the name and the list, and which list it puts into that language. */

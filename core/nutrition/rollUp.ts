@@ -8,6 +8,7 @@ import type { Ingredient } from '../model/ingredient'
 import { type NutrientCode, nutrientCodes } from '../model/nutrient'
 import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
+import type { Analysed } from './laboratory'
 import { statedOf } from './stated'
 
 export interface Range {
@@ -43,12 +44,14 @@ const onlyWhere: Partial<Record<NutrientCode, (ingredient: Ingredient) => boolea
   organicAcids: () => false,
 }
 /** Without any of these there is no energy. */
-const energyNeeds = ['fat', 'carbohydrate', 'protein', 'fibre', 'polyols', 'allulose', 'alcohol'] as const
-const stated: readonly NutrientCode[] = nutrientCodes.filter(code => code !== 'energyKj' && code !== 'energyKcal')
+export const energyNeeds = ['fat', 'carbohydrate', 'protein', 'fibre', 'polyols', 'allulose', 'alcohol'] as const
+export const stated: readonly NutrientCode[] = nutrientCodes.filter(
+  code => code !== 'energyKj' && code !== 'energyKcal',
+)
 
 /** What is known of one ingredient per gram: value, low and high of each nutrient in turn; NaN where nobody said. */
 const perGramKnown = new WeakMap<Ingredient, Float64Array>()
-function perGramOf(ingredient: Ingredient): Float64Array {
+export function perGramOf(ingredient: Ingredient): Float64Array {
   const known = perGramKnown.get(ingredient)
   if (known) return known
   const all = new Float64Array(stated.length * 3)
@@ -110,8 +113,17 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   )
 }
 
-/** Per 100 g of finished food and per piece of `pieceGrams`; energy by the market's factors, not rolled up. */
-export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pieceGrams: number | null): Nutrition {
+/**
+ * Per 100 g of finished food and per piece of `pieceGrams`; energy by the market's factors, not rolled up. `analysed`: what stands
+ * for what is worked out, gaps included.
+ */
+export function nutritionOf(
+  bill: Bill,
+  workbook: Workbook,
+  rules: RulePack,
+  pieceGrams: number | null,
+  analysed: Analysed = {},
+): Nutrition {
   const ingredients = byId(workbook.ingredients)
   const per100g: NutrientTable = {}
   const general = new Set<string>()
@@ -148,6 +160,8 @@ export function nutritionOf(bill: Bill, workbook: Workbook, rules: RulePack, pie
         high: sugars.high + allulose.high,
       }
   }
+  for (const [code, value] of Object.entries(analysed) as [NutrientCode, number][])
+    per100g[code] = { value, low: value, high: value }
   for (const [code, factors] of [
     ['energyKj', rules.energy.kj],
     ['energyKcal', rules.energy.kcal],

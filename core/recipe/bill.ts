@@ -48,6 +48,8 @@ export interface BillLine {
   form?: string
   /** The size written with a count. */
   size?: Size
+  /** Written as a number of pieces, and no weight beside it. */
+  counted?: true
   /** Why no weight is known. */
   unweighed?: string
   estimate: boolean
@@ -316,6 +318,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           baked,
         }
         if (line.form !== undefined) leaf.form = line.form
+        if (line.amount?.unit === 'each' && !line.also?.some(again => gramsOf(again.unit) !== null)) leaf.counted = true
         if (line.amount?.size !== undefined) leaf.size = line.amount.size
         saysOfItself(leaf, line)
         if ('unknown' in weight) {

@@ -10,8 +10,8 @@ import { words } from './words'
 export const anz: RulePack = {
   market: 'anz',
   title: 'Australia and New Zealand',
-  version: 1,
-  asOf: '2026-11-26',
+  version: 2,
+  asOf: '2026-11-27',
   language: 'en-AU',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

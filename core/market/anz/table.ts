@@ -45,6 +45,8 @@ export const table: TableRule = {
   ],
   daily: null,
   panel: null,
+  // average quantities: the standard names no figures
+  tolerances: null,
 }
 
 export const referenceIntake = null

@@ -10,8 +10,8 @@ import { words } from './words'
 export const ca: RulePack = {
   market: 'ca',
   title: 'Canada',
-  version: 1,
-  asOf: '2026-11-26',
+  version: 2,
+  asOf: '2026-11-27',
   language: 'en-CA',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

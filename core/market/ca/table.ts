@@ -24,6 +24,10 @@ export const rounding: RulePack['rounding'] = {
   otherwise: grams,
 }
 
+/** From 80 % of what is declared on, or up to 120 % of it; on the other side reasonable excesses and shortfalls are allowed. */
+const notUnder = [{ under: { share: 0.2 }, over: null }]
+const notOver = [{ under: null, over: { share: 0.2 } }]
+
 export const table: TableRule = {
   kind: 'nutritionFacts',
   cite: 'FDR B.01.401',
@@ -65,6 +69,24 @@ export const table: TableRule = {
     energy: 'Calories',
     percentHead: '% Daily Value* / % valeur quotidienne*',
     footnote: '*5% or less is a little, 15% or more is a lot / *5 % ou moins c’est peu, 15 % ou plus c’est beaucoup',
+  },
+  tolerances: {
+    cite: 'CFIA nutrition labelling compliance test, from memory',
+    rows: {
+      energyKcal: notOver,
+      fat: notOver,
+      saturates: notOver,
+      trans: notOver,
+      cholesterolMg: notOver,
+      sodiumMg: notOver,
+      sugars: notOver,
+      totalCarbohydrate: notUnder,
+      fibre: notUnder,
+      protein: notUnder,
+      calciumMg: notUnder,
+      ironMg: notUnder,
+      potassiumMg: notUnder,
+    },
   },
 }
 

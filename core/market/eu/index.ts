@@ -10,8 +10,8 @@ import { words } from './words'
 export const eu: RulePack = {
   market: 'eu',
   title: 'European Union',
-  version: 1,
-  asOf: '2026-11-24',
+  version: 2,
+  asOf: '2026-11-27',
   language: 'en-GB',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

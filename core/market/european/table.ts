@@ -1,5 +1,5 @@
 // The table of typical values, how its numbers are rounded, and the reference intakes. From memory: verify before relying on it.
-import type { RoundingStep, RulePack, TableRule } from '../rulePack'
+import type { Allowed, RoundingStep, RulePack, TableRule, Tolerances } from '../rulePack'
 
 /** Section 6 of the guidance: fat, carbohydrate, sugars, protein, fibre, polyols. */
 const macronutrient: RoundingStep[] = [{ atMost: 0.5, print: '< 0.5' }, { below: 10, nearest: 0.1 }, { nearest: 1 }]
@@ -25,6 +25,26 @@ export const europeanRounding: RulePack['rounding'] = {
   trimmed: false,
 }
 
+const either = (allowed: Allowed) => ({ under: allowed, over: allowed })
+const main: Tolerances['rows'][keyof Tolerances['rows']] = [
+  { below: 10, ...either({ by: 2 }) },
+  { upTo: 40, ...either({ share: 0.2 }) },
+  either({ by: 8 }),
+]
+/** Measurement uncertainty is in them. Of energy the guidance names none. */
+const europeanTolerances: Tolerances = {
+  cite: 'Commission guidance on tolerances, December 2012, table 1',
+  rows: {
+    carbohydrate: main,
+    sugars: main,
+    protein: main,
+    fibre: main,
+    fat: [{ below: 10, ...either({ by: 1.5 }) }, { upTo: 40, ...either({ share: 0.2 }) }, either({ by: 8 })],
+    saturates: [{ below: 4, ...either({ by: 0.8 }) }, either({ share: 0.2 })],
+    salt: [{ below: 1.25, ...either({ by: 0.375 }) }, either({ share: 0.2 })],
+  },
+}
+
 export const europeanTable: TableRule = {
   kind: 'typicalValues',
   cite: 'Regulation (EU) 1169/2011, Annex XV',
@@ -42,6 +62,7 @@ export const europeanTable: TableRule = {
   ],
   daily: null,
   panel: null,
+  tolerances: europeanTolerances,
 }
 
 /** Regulation (EU) 1169/2011, Annex XIII, part B. */

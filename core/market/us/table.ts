@@ -23,6 +23,10 @@ export const rounding: RulePack['rounding'] = {
   otherwise: grams,
 }
 
+/** From 80 % of what is declared on, or up to 120 % of it; on the other side reasonable excesses and shortfalls are allowed. */
+const notUnder = [{ under: { share: 0.2 }, over: null }]
+const notOver = [{ under: null, over: { share: 0.2 } }]
+
 export const table: TableRule = {
   kind: 'nutritionFacts',
   cite: '21 CFR 101.9(c) and (d)',
@@ -88,6 +92,26 @@ export const table: TableRule = {
     percentHead: '% Daily Value*',
     footnote:
       '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
+  },
+  tolerances: {
+    cite: '21 CFR 101.9(g)(4) and (5)',
+    rows: {
+      energyKcal: notOver,
+      fat: notOver,
+      saturates: notOver,
+      trans: notOver,
+      cholesterolMg: notOver,
+      sodiumMg: notOver,
+      sugars: notOver,
+      addedSugars: notOver,
+      totalCarbohydrate: notUnder,
+      fibre: notUnder,
+      protein: notUnder,
+      vitaminDMcg: notUnder,
+      calciumMg: notUnder,
+      ironMg: notUnder,
+      potassiumMg: notUnder,
+    },
   },
 }
 

@@ -107,6 +107,7 @@ const productFieldName: Record<ProductField, string> = {
   tax: 'The tax',
   printNotices: 'What is printed of our notes',
   glutenTest: 'The test of the finished food',
+  laboratory: 'What laboratories found',
   precautions: 'What was decided about warnings',
   translated: 'What stands in a second language',
 }
