@@ -63,7 +63,12 @@ export function ingredients(today: string): Ingredient[] {
       labelName: 'wholegrain teff flour',
       ...milled('teff-flour', 'Tarn Mill', 'TM-412 issue 1'),
       traits: cereal,
-      nutrients: typical(2.4, 0.4, 65, 1.8, 8, 12.2, 12, [180, 7.6, 427]),
+      nutrients: {
+        ...typical(2.4, 0.4, 65, 1.8, 8, 12.2, 12, [180, 7.6, 427]),
+        // the specification says between what its harvests lay
+        fibre: { value: 8, low: 5.5, high: 9.5, source: 'TM-412 issue 1' },
+        protein: { value: 12.2, low: 11, high: 13.4, source: 'TM-412 issue 1' },
+      },
       measures: [{ gramsPerMl: perCup(150) }],
       packs: pack(5000, '28.90'),
     },

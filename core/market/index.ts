@@ -2,7 +2,7 @@
 export { percentOfDaily } from './dailyValue'
 export { firstMarketOf, marketsServed, rulesOf } from './market'
 export { roundNutrient } from './roundNutrient'
-export type { LetterRules, RulePack, Words } from './rulePack'
+export type { LetterRules, Rounded, RulePack, Words } from './rulePack'
 export { referenceAmountOf, type Serving, servingOf, servingsPerContainer } from './serving'
 export { type Acceptable, acceptable } from './tolerance'
 export { dayIn, quantityIn } from './wording'

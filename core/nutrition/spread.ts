@@ -17,8 +17,8 @@ import { energyNeeds, energyOf, perGramOf, stated } from './rollUp'
 
 /** Shares a thing may be off by, where nobody gave a range. */
 export const assumed = {
-  /** A value of a table or a pack. */
-  table: 0.1,
+  /** A value of a table or a pack: what a declared value itself may mostly be off by (Commission guidance, December 2012). */
+  table: 0.2,
   /** Grams a scale shows, where the kitchen has put none down. */
   scaleStep: 1,
   /** An egg within its class: medium is 53 to 63 g (Commission Regulation (EC) 589/2008, Art. 4, from memory). */

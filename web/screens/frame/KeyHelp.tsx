@@ -11,7 +11,7 @@ const keys: [string, string][] = [
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
-  ['1 to 7', 'turn the lid: label, cost, proof, method, batch, blend, about the product'],
+  ['1 to 8', 'turn the lid: label, cost, proof, method, batch, blend, about the product, nutrition'],
   ['e', 'edit the recipe (on a product)'],
   ['u  and  U', 'undo and redo (on a product)'],
   ['h', 'kept versions (on a product)'],

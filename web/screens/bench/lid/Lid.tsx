@@ -1,4 +1,5 @@
-// The lid: the label as it would print now, the cost, the proof, the method, the batch, the blend, and what is said about the product.
+// The lid: the label as it would print now, the cost, the proof, the method, the batch, the blend, what is said about the product, and
+// how sure its nutrition is.
 'use client'
 import { Tabs } from 'radix-ui'
 import { type ComponentType, memo } from 'react'
@@ -9,6 +10,7 @@ import { CostFace } from './cost/CostFace'
 import { type LidFace, type LidProps, partFaces, productFaces } from './faces'
 import { LabelFace } from './LabelFace'
 import { MethodFace } from './MethodFace'
+import { NutritionFace } from './nutrition/NutritionFace'
 import { ProofFace } from './ProofFace'
 import { UsesFace } from './UsesFace'
 
@@ -20,6 +22,7 @@ const faces: Record<LidFace, { name: string; Face: ComponentType<LidProps> }> = 
   batch: { name: 'Batch', Face: BatchFace },
   blend: { name: 'Blend', Face: BlendFace },
   about: { name: 'About', Face: AboutFace },
+  nutrition: { name: 'Nutrition', Face: NutritionFace },
   uses: { name: 'Goes into', Face: UsesFace },
 }
 
@@ -37,7 +40,7 @@ export const Lid = memo(function Lid(props: LidProps) {
           <Tabs.Trigger
             key={face}
             value={face}
-            className="flex items-center gap-1 border-b-[3px] border-transparent px-[9px] py-2 max-xl:px-1.5 max-xl:text-[13px] outline-offset-[-3px] data-[state=active]:border-damson data-[state=active]:font-bold data-[state=active]:text-navy pointer-coarse:min-h-[44px]"
+            className="flex items-center gap-1 border-b-[3px] border-transparent px-[9px] py-2 max-2xl:px-[5px] max-2xl:text-[13.5px] outline-offset-[-3px] data-[state=active]:border-damson data-[state=active]:font-bold data-[state=active]:text-navy pointer-coarse:min-h-[44px]"
           >
             {faces[face].name}
             <kbd className="rounded border border-hair px-1 font-figure text-[11px] text-quiet max-2xl:hidden">

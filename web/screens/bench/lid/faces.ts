@@ -6,14 +6,23 @@ import type { Ingredient, MarketCode, Product, Recipe, Workbook } from '@fair-ti
 import type { Batch } from '../size/batch'
 import type { Hands } from '../typed/useTyped'
 
-const everyFace = ['label', 'cost', 'proof', 'method', 'batch', 'blend', 'about', 'uses'] as const
+const everyFace = ['label', 'cost', 'proof', 'method', 'batch', 'blend', 'about', 'nutrition', 'uses'] as const
 export type LidFace = (typeof everyFace)[number]
-export const productFaces: readonly LidFace[] = ['label', 'cost', 'proof', 'method', 'batch', 'blend', 'about']
+export const productFaces: readonly LidFace[] = [
+  'label',
+  'cost',
+  'proof',
+  'method',
+  'batch',
+  'blend',
+  'about',
+  'nutrition',
+]
 /** A part has no label, price or claims of its own. */
 export const partFaces: readonly LidFace[] = ['proof', 'method', 'batch', 'blend', 'uses']
 
 /** On these the size of the batch changes nothing: they are given one making, and not drawn again while it is dragged. */
-export const facesOfOneMaking: ReadonlySet<LidFace> = new Set(['label', 'proof', 'about', 'uses'])
+export const facesOfOneMaking: ReadonlySet<LidFace> = new Set(['label', 'proof', 'about', 'nutrition', 'uses'])
 
 export interface LidProps {
   face: LidFace
