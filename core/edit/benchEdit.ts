@@ -32,6 +32,8 @@ export const productFields = [
   'printNotices',
   'glutenTest',
   'laboratory',
+  'soldAs',
+  'withoutTable',
   'precautions',
   'translated',
 ] as const

@@ -22,6 +22,7 @@ import { type NutritionTable, nutritionTable } from './nutritionTable'
 import { type Problem, problemsOf, sentence } from './problems'
 import { quidOf } from './quid'
 import { type Run, textOf } from './run'
+import { withoutTable } from './sale'
 import { printedClaim, statementsOf, sweetenersByName } from './statements'
 
 export interface Declaration {
@@ -90,12 +91,17 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const mayContain = codes.filter(code => !contains.includes(code) && warnsOf(code, context))
   // what cannot be makes a table that cannot be
   const impossible = impossibleValues(bill, workbook)
-  const { table, panel, lacks } =
+  const given =
     impossible.length > 0
       ? { table: { missing: impossible }, panel: null, lacks: [] }
       : rules.table.kind === 'nutritionFacts'
         ? nutritionFacts(rules, context.nutrition, product)
         : { ...nutritionTable(rules, context.nutrition), panel: null }
+  const without = withoutTable(product, rules, claims, 'missing' in given.table)
+  const { table, panel, lacks } =
+    without && 'leftOut' in without
+      ? { table: { leftOut: `${without.leftOut} (${without.cite})` }, panel: null, lacks: [] }
+      : given
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const operator =
     rules.operator.within === null ? workbook.kitchen.operator : workbook.kitchen.operatorIn?.[rules.market]
@@ -153,7 +159,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       serving: servingHeads.join(' '),
       servingHeads,
       portions:
-        rules.words.table.portions === null || 'missing' in table
+        rules.words.table.portions === null || !('rows' in table)
           ? null
           : filled(rules.words.table.portions, {
               n: product.pieces,

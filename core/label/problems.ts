@@ -20,6 +20,7 @@ import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
 import type { Lack, NutritionTable } from './nutritionTable'
 import { namedButNotHighlighted } from './quid'
+import { saleOf, withoutTable } from './sale'
 
 export interface Problem {
   /** Absent: it stands open. */
@@ -203,13 +204,22 @@ export function problemsOf(
       where: unlisted[0]!.name,
       mend: 'Enter the supplier’s list, or say that it is a single thing.',
     })
+  const { asks, form, setApart } = saleOf(product, rules)
+  const without = withoutTable(product, rules, claims, false)
+  if (without && 'refused' in without)
+    problems.push({
+      what: without.refused,
+      where: 'nutrition',
+      mend: 'Print it, or say under Label what lets it be left out.',
+    })
   if ('missing' in table)
     problems.push({
       what: `The nutrition table cannot be given. ${missingByIngredient(table.missing, lacks)}`,
       mend: 'Add the values in the larder.',
     })
-  problems.push(...quidProblems)
-  const named = rules.quid.asked ? namedButNotHighlighted(product, bill, workbook) : []
+  const sharesAsked = rules.quid.asked && asks.includes('quid')
+  if (sharesAsked) problems.push(...quidProblems)
+  const named = sharesAsked ? namedButNotHighlighted(product, bill, workbook) : []
   if (named.length > 0)
     problems.push({
       what: `The label needs the share of ${listed(named)} (QUID): it stands in the name.`,
@@ -230,7 +240,9 @@ export function problemsOf(
         mend: 'Weigh a few, then correct the net weight or the number of pieces.',
       })
   }
-  if (!workbook.kitchen.operator)
+  if (!asks.includes('operator')) {
+    // told at the counter, and no part of this label
+  } else if (!workbook.kitchen.operator)
     problems.push({ what: 'The label needs the name and address of the business.', mend: 'Enter them in Kitchen.' })
   else if (rules.operator.within !== null && !workbook.kitchen.operatorIn?.[rules.market])
     problems.push({
@@ -254,7 +266,9 @@ export function problemsOf(
           where: ingredient.name,
           mend: 'Use something without it.',
         })
-  if (!product.keeps)
+  // in a pack it is kept by whoever bought it, whatever the law asks
+  const isTakenAway = !setApart || form === 'prepacked' || form === 'distance'
+  if (!product.keeps && (isTakenAway || asks.includes('date')))
     problems.push({
       what: 'There is no date mark and no storage advice.',
       mend: 'Say how long it keeps and how. A use-by date needs someone competent, and often a test.',

@@ -5,6 +5,7 @@ import type { NamedClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
 import type { NutrientCode } from '../model/nutrient'
 import type { Product } from '../model/product'
+import type { Particular, SaleForm } from '../model/sale'
 
 /** One step of a rounding rule: values up to (or, `below`, under) the edge are printed so. Tried in order. */
 export interface RoundingStep {
@@ -188,6 +189,20 @@ export interface Words {
   claims: Partial<Record<NamedClaim, string>>
 }
 
+/** What a label must bear, by how the food is sold. */
+export interface SaleRules {
+  /** Null: the law does not set it apart, and it is judged as prepacked. `means`: what counts as it there, in words. */
+  forms: { prepacked: SaleRule } & Record<SaleForm, SaleRule | null>
+  /** Where a form asks for a table: what lets it be left out, if somebody answers that it is so. Any claim about nutrients ends it. */
+  withoutTable: { id: string; forms: SaleForm[]; what: string; cite: string }[]
+  endedBy: { what: string; cite: string }
+}
+export interface SaleRule {
+  means: string
+  asks: Particular[]
+  cite: string
+}
+
 /** How large letters must be and where the net quantity stands, in mm. */
 export interface LetterRules {
   /** Of the smallest letters. */
@@ -291,6 +306,7 @@ export interface RulePack {
   statements: StatementRules
   words: Words
   letters: LetterRules
+  sale: SaleRules
   /** How prices are usually said there, until the bakery says otherwise. */
   prices: { withTax: boolean }
   claims: ClaimRules

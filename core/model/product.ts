@@ -6,6 +6,7 @@ import { Evidence } from './evidence'
 import { LabResult } from './laboratory'
 import { MarketCode } from './market'
 import { Precaution } from './precaution'
+import { saleForms } from './sale'
 
 /** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
 export const productCategories = [
@@ -67,6 +68,10 @@ export const Product = z.object({
       of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
+  /** How it is sold; absent: nobody has said, and the label bears everything. */
+  soldAs: z.enum(saleForms).exactOptional(),
+  /** By market: why no nutrition table is printed, by the pack’s name for that exemption, which somebody answers for. */
+  withoutTable: z.partialRecord(MarketCode, z.string().max(60)).exactOptional(),
   /** What laboratories found in it. */
   laboratory: z.array(LabResult).max(100).exactOptional(),
   /** What was decided about warnings, one for each allergen. */

@@ -49,7 +49,10 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
     'second language': second ? `${second.name}\n${second.ingredients}` : '',
     statements: declaration.statements.map(marked).join('\n'),
     claims: declaration.claims.join(', '),
-    nutrition: [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
+    nutrition:
+      'leftOut' in table
+        ? `No table: ${table.leftOut}.`
+        : [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
     'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),
     keeping: keeps.trim(),
     business: particulars.operator ?? '',

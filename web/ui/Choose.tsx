@@ -49,7 +49,7 @@ export function Choose({
         <Select.Content
           position="popper"
           sideOffset={4}
-          className="z-50 max-h-80 overflow-auto rounded-lg border-2 border-navy bg-pane shadow-float"
+          className="z-50 max-h-80 max-w-[min(92vw,28rem)] overflow-auto rounded-lg border-2 border-navy bg-pane shadow-float"
         >
           <Select.Viewport className="p-1">
             {options.map(option => (

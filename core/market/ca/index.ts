@@ -2,6 +2,7 @@
 import type { RulePack } from '../rulePack'
 import { letters } from './letters'
 import { rules } from './rules'
+import { sale } from './sale'
 import { serving } from './serving'
 import { statements } from './statements'
 import { referenceIntake, rounding, table } from './table'
@@ -22,4 +23,5 @@ export const ca: RulePack = {
   statements,
   words,
   letters,
+  sale,
 }

@@ -11,11 +11,13 @@ import { Choose } from '../../../ui/Choose'
 import { DayField } from '../../../ui/DayField'
 import { VerdictMark } from '../../../ui/VerdictMark'
 import type { LidProps } from './faces'
+import { LabelChecks } from './LabelChecks'
 import { MarketCompare } from './MarketCompare'
 
 const nameOf = (size: { width: number; height: number }) => `${size.width}x${size.height}`
 
-export function LabelFace({ assessment, workbook, productId, rules, onTurn }: LidProps) {
+export function LabelFace(props: LidProps) {
+  const { assessment, workbook, productId, rules, onTurn } = props
   const { declaration } = assessment
   const usual = usualSize(declaration)
   const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
@@ -86,6 +88,7 @@ export function LabelFace({ assessment, workbook, productId, rules, onTurn }: Li
           </Link>
         </p>
       )}
+      <LabelChecks {...props} />
       {declaration.questions.length > 0 && (
         <>
           <h2 className="mt-3 text-base">Not answered here</h2>
