@@ -38,6 +38,13 @@ const baked: Product[] = [
         why: 'Mixed by hand in a bowl of its own, in the morning before any nut bake.',
       },
     ],
+    weighings: [
+      { id: 'w-0907', on: '2026-09-07', grams: [1108, 1119, 1101, 1113, 1104, 1115] },
+      { id: 'w-0921', on: '2026-09-21', grams: [1117, 1103, 1114, 1101, 1109, 1112] },
+      { id: 'w-1005', on: '2026-10-05', grams: [1101, 1112, 1109, 1102, 1116, 1105] },
+      { id: 'w-1019', on: '2026-10-19', grams: [1090, 1096, 1084, 1099, 1092, 1087] },
+      { id: 'w-1102', on: '2026-11-02', grams: [1109, 1118, 1102, 1114, 1105, 1110] },
+    ],
     // found in a loaf of September: it stands beside, and the label goes by what is worked out
     laboratory: [
       {

@@ -32,6 +32,7 @@ export const productFields = [
   'printNotices',
   'glutenTest',
   'laboratory',
+  'weighings',
   'soldAs',
   'withoutTable',
   'precautions',

@@ -100,7 +100,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const without = withoutTable(product, rules, claims, 'missing' in given.table)
   const { table, panel, lacks } =
     without && 'leftOut' in without
-      ? { table: { leftOut: `${without.leftOut} (${without.cite})` }, panel: null, lacks: [] }
+      ? { table: { missing: [], leftOut: `${without.leftOut} (${without.cite})` }, panel: null, lacks: [] }
       : given
   const holding = claims.filter(claim => claim.verdict === 'holds')
   const operator =

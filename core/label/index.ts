@@ -1,4 +1,5 @@
 // A declaration as data.
+export { controlChart, type PacksWeighed, weighedAgainst } from './averageQuantity'
 export { type Declaration, dateMark } from './declaration'
 export { declaredCodes, labelNameOf } from './emphasis'
 export { compositionText } from './ingredientList'

@@ -24,8 +24,8 @@ export interface Lack {
   nutrient: string
   who: string[]
 }
-/** `missing`: in words, each "nutrient: who", or a sentence of its own. `leftOut`: none is printed, and why it need not be. */
-export type NutritionTable = { rows: TableRow[] } | { missing: string[] } | { leftOut: string }
+/** `missing`: in words, each "nutrient: who", or a sentence of its own. `leftOut`: none is printed, and why it need not be; nothing is missed then. */
+export type NutritionTable = { rows: TableRow[] } | { missing: string[]; leftOut?: string }
 
 export const lacking = (lacks: readonly Lack[]): NutritionTable => ({
   missing: [...new Set(lacks.map(({ nutrient, who }) => `${nutrient}: ${who.join(', ')}`))],

@@ -202,10 +202,20 @@ describe('allergens', () => {
     const mend = 'Unknown is not free: ask the suppliers, and put the answers in the larder.'
     expect(asked(0)).toEqual([])
     expect(asked(4)).toEqual([
-      { what: 'Allergens are not settled for thing a, thing b, thing c, thing d.', where: 'thing a', mend },
+      {
+        about: 'allergens' as const,
+        what: 'Allergens are not settled for thing a, thing b, thing c, thing d.',
+        where: 'thing a',
+        mend,
+      },
     ])
     expect(asked(6)).toEqual([
-      { what: 'Allergens are not settled for thing a, thing b, thing c, thing d and 2 more.', where: 'thing a', mend },
+      {
+        about: 'allergens' as const,
+        what: 'Allergens are not settled for thing a, thing b, thing c, thing d and 2 more.',
+        where: 'thing a',
+        mend,
+      },
     ])
   })
   it('proven by nothing in force', () =>
@@ -215,6 +225,7 @@ describe('allergens', () => {
       }),
     ).toEqual([
       {
+        about: 'allergens',
         what: expect.stringMatching(
           /^Nothing in force proves what is put down for flour\. Flour: put down as free of .+\.$/,
         ),
@@ -259,6 +270,7 @@ describe('the kitchen', () => {
       }),
     ).toEqual([
       {
+        about: 'allergens' as const,
         what: 'The kitchen was never assessed for celery, lupin.',
         where: 'the kitchen itself',
         mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
@@ -419,6 +431,7 @@ describe('what the label has to say', () => {
       }).filter(one => one.what.includes('QUID'))
     expect(of('Plum cake')).toEqual([
       {
+        about: 'quid' as const,
         what: 'The label needs the share of plums (QUID): it stands in the name.',
         mend: 'Tick it under “In the name or picture”.',
       },

@@ -10,6 +10,7 @@ import { textsOf } from '../ingredient/texts'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
+import type { Particular } from '../model/sale'
 import { chosenResult, goneSince, newSince } from '../nutrition/laboratory'
 import { gapMend } from '../recipe/bill'
 import { packWeight } from '../recipe/packWeight'
@@ -25,6 +26,8 @@ import { saleOf, withoutTable } from './sale'
 export interface Problem {
   /** Absent: it stands open. */
   weight?: 'breaks'
+  /** The particular that is not settled while it stands. */
+  about?: Particular
   what: string
   where?: string
   mend?: string
@@ -123,7 +126,7 @@ export function problemsOf(
   for (const code of codes)
     for (const one of found[code]) if (one.conflict) conflicts.set(one.reason.path.at(-1)!.name, one.reason.fact)
   for (const [name, fact] of conflicts)
-    problems.push({ what: `${name}: ${fact}.`, where: name, mend: 'Settle it in the larder.' })
+    problems.push({ about: 'allergens', what: `${name}: ${fact}.`, where: name, mend: 'Settle it in the larder.' })
   const open = new Set(
     codes.flatMap(code =>
       found[code].flatMap(one =>
@@ -134,6 +137,7 @@ export function problemsOf(
   const unsettled = ingredients.filter(ingredient => open.has(ingredient.id))
   if (unsettled.length > 0)
     problems.push({
+      about: 'allergens',
       what: `Allergens are not settled for ${listed(unsettled.map(one => one.name))}.`,
       where: unsettled[0]!.name,
       mend: 'Unknown is not free: ask the suppliers, and put the answers in the larder.',
@@ -161,6 +165,7 @@ export function problemsOf(
   if (stale.size > 0) {
     const [[who, fact]] = [...stale] as [[string, string]]
     problems.push({
+      about: 'allergens',
       what: `Nothing in force proves what is put down for ${listed([...stale.keys()])}. ${sentence(who, fact)}`,
       where: who,
       mend: 'Ask the supplier for a current document, and put it in the larder.',
@@ -172,6 +177,7 @@ export function problemsOf(
   )
   if (unassessed.length > 0)
     problems.push({
+      about: 'allergens',
       what: `The kitchen was never assessed for ${listed(unassessed.map(code => allergenName[code]))}.`,
       where: 'the kitchen itself',
       mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
@@ -200,6 +206,7 @@ export function problemsOf(
   const unlisted = ingredients.filter(ingredient => ingredient.composition === undefined)
   if (unlisted.length > 0)
     problems.push({
+      about: 'ingredients',
       what: `Nobody has said what these are made of: ${listed(unlisted.map(one => one.name))}.`,
       where: unlisted[0]!.name,
       mend: 'Enter the supplier’s list, or say that it is a single thing.',
@@ -212,16 +219,17 @@ export function problemsOf(
       where: 'nutrition',
       mend: 'Print it, or say under Label what lets it be left out.',
     })
-  if ('missing' in table)
+  if ('missing' in table && table.leftOut === undefined)
     problems.push({
       what: `The nutrition table cannot be given. ${missingByIngredient(table.missing, lacks)}`,
       mend: 'Add the values in the larder.',
     })
   const sharesAsked = rules.quid.asked && asks.includes('quid')
-  if (sharesAsked) problems.push(...quidProblems)
+  if (sharesAsked) problems.push(...quidProblems.map(one => ({ ...one, about: 'quid' as const })))
   const named = sharesAsked ? namedButNotHighlighted(product, bill, workbook) : []
   if (named.length > 0)
     problems.push({
+      about: 'quid',
       what: `The label needs the share of ${listed(named)} (QUID): it stands in the name.`,
       mend: 'Tick it under “In the name or picture”.',
     })

@@ -98,6 +98,7 @@ describe('the share of an ingredient', () => {
       }).problems.filter(one => /highlighted|QUID/.test(one.what))
     const absent = (name: string) => [
       {
+        about: 'quid' as const,
         what: `${name} is highlighted, but there is none in the recipe.`,
         mend: 'Take it off the list of highlighted ingredients, or add it.',
       },
@@ -112,6 +113,7 @@ describe('the share of an ingredient', () => {
     )
     const unknown = (name: string) => [
       {
+        about: 'quid' as const,
         what: `The share of ${name} (QUID) cannot be given while a weight is unknown.`,
         mend: 'Give every line a weight.',
       },

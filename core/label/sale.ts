@@ -60,9 +60,8 @@ export function checklistOf(declaration: Declaration, product: Product, rules: R
   const lacks: Record<Particular, string | null> = {
     name: declaration.name.trim() ? null : 'it has none',
     ingredients: declaration.ingredients.length > 0 ? null : 'nothing is in it yet',
-    // never taken for settled: what is open stands among the problems
     allergens: declaration.ingredients.length > 0 ? null : 'nothing is in it yet',
-    quid: declaration.problems.some(one => one.what.includes('(QUID)')) ? 'a share is not said' : null,
+    quid: null,
     netQuantity: said.netGrams > 0 ? null : 'nothing is weighed',
     date: said.date ? null : 'nobody has said how long it keeps',
     storage: said.storage ? null : 'nobody has said how it is kept',
@@ -71,14 +70,15 @@ export function checklistOf(declaration: Declaration, product: Product, rules: R
     lot: said.lot ? null : 'it has none',
   }
   return particulars.map((particular): Check => {
-    if (particular === 'nutrition' && 'leftOut' in table) return { particular, state: 'notAsked', why: table.leftOut }
+    if (particular === 'nutrition' && 'missing' in table && table.leftOut !== undefined)
+      return { particular, state: 'notAsked', why: table.leftOut }
     if (!asks.includes(particular))
       return {
         particular,
         state: 'notAsked',
         why: setApart ? `${means} (${cite})` : cite,
       }
-    const lack = lacks[particular]
+    const lack = lacks[particular] ?? declaration.problems.find(one => one.about === particular)?.what ?? null
     return lack === null ? { particular, state: 'there' } : { particular, state: 'missing', why: lack }
   })
 }

@@ -307,6 +307,8 @@ export interface RulePack {
   words: Words
   letters: LetterRules
   sale: SaleRules
+  /** Errors a pack may be short by, by its declared grams, tried in order; null where this tool has none for the market. */
+  averageQuantity: { errors: { upTo: number | null; error: Allowed }[]; cite: string } | null
   /** How prices are usually said there, until the bakery says otherwise. */
   prices: { withTax: boolean }
   claims: ClaimRules

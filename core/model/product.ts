@@ -7,6 +7,7 @@ import { LabResult } from './laboratory'
 import { MarketCode } from './market'
 import { Precaution } from './precaution'
 import { saleForms } from './sale'
+import { Weighing } from './weighing'
 
 /** Kinds of bake; where a serving rests on one, its market says how much (the United States: 21 CFR 101.12(b)). */
 export const productCategories = [
@@ -72,6 +73,8 @@ export const Product = z.object({
   soldAs: z.enum(saleForms).exactOptional(),
   /** By market: why no nutrition table is printed, by the pack’s name for that exemption, which somebody answers for. */
   withoutTable: z.partialRecord(MarketCode, z.string().max(60)).exactOptional(),
+  /** What packs of it weighed. */
+  weighings: z.array(Weighing).max(200, 'Two hundred weighings are kept: take an old one out first.').exactOptional(),
   /** What laboratories found in it. */
   laboratory: z.array(LabResult).max(100).exactOptional(),
   /** What was decided about warnings, one for each allergen. */

@@ -50,7 +50,7 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
     statements: declaration.statements.map(marked).join('\n'),
     claims: declaration.claims.join(', '),
     nutrition:
-      'leftOut' in table
+      'missing' in table && table.leftOut !== undefined
         ? `No table: ${table.leftOut}.`
         : [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
     'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),

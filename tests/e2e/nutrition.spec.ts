@@ -1,25 +1,35 @@
-// How sure a table of nutrition is, what to know better first, and a laboratory's report that the label goes by.
+// How sure a table of nutrition is, what to know better first, and a laboratory's report that the label goes by; a table left out by how
+// a product is sold; what packs weigh.
 import { making } from '@fair-tin/core/edit'
+import type { NutrientCode } from '@fair-tin/core/model'
 import { foundBakery, openSession, stays } from '@fair-tin/data'
+import type { Page } from '@playwright/test'
 import { sampleIngredient } from '../fixtures/sample'
 import { expect, post, readText, test } from './bench'
 
-test('a table says how likely it is found wrong and why, and goes by a report where that is chosen', async ({
-  page,
-  baseURL,
-}) => {
+/** A bakery of its own with one product, whose larder is known but for what is said; its bench. */
+async function quayBar(page: Page, baseURL: string, unknown: readonly NutrientCode[] = []): Promise<string> {
   const { bakery, staff } = await foundBakery('Nutrition House', 'Orla Finch')
   const value = await openSession({ bakery, staff }, stays.password, 'a test')
-  await page.context().addCookies([{ name: 'tin_session', value, url: baseURL!, httpOnly: true, sameSite: 'Lax' }])
+  await page.context().addCookies([{ name: 'tin_session', value, url: baseURL, httpOnly: true, sameSite: 'Lax' }])
   for (const name of ['harbour flour', 'quay oil']) {
     const id = name.replace(' ', '-')
-    const edits = [{ deed: crypto.randomUUID(), ...making(sampleIngredient(id, { name })) }]
+    const thing = sampleIngredient(id, { name })
+    for (const code of unknown) delete thing.nutrients[code]
+    const edits = [{ deed: crypto.randomUUID(), ...making(thing) }]
     expect((await post(page, `/api/v1/edits/ingredient/${id}`, { edits })).status()).toBe(200)
   }
   await readText(page, 'Quay bar\nMakes 4\n\n200 g harbour flour\n100 g quay oil')
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Quay bar' })).toBeVisible()
-  await page.goto(`${page.url().split('?')[0]!}?lid=nutrition`)
+  return page.url().split('?')[0]!
+}
+
+test('a table says how likely it is found wrong and why, and goes by a report where that is chosen', async ({
+  page,
+  baseURL,
+}) => {
+  await page.goto(`${await quayBar(page, baseURL!)}?lid=nutrition`)
   const face = page.getByRole('tabpanel', { name: /Nutrition/ })
   await expect(face.getByText('Made up 10,000 times')).toBeVisible()
   // of a food that is half fat or more, say, a fifth is allowed; the oven’s loss, which nobody put down, moves it more
@@ -50,4 +60,52 @@ test('a table says how likely it is found wrong and why, and goes by a report wh
   await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
   await page.reload()
   await expect(face.getByText('the label goes by it')).toBeVisible()
+})
+
+test('packed where it is sold, a label bears less, and says of each thing why; an exemption ends with a claim', async ({
+  page,
+  baseURL,
+}) => {
+  await page.goto(`${await quayBar(page, baseURL!, ['fat'])}?lid=label`)
+  const label = page.getByRole('tabpanel', { name: /Label/ })
+  const bears = label.getByRole('region', { name: 'What the label must bear' })
+  await expect(label.getByText('The nutrition table cannot be given.')).toBeVisible()
+  await bears.getByText(/asked, .* missing/).click()
+  await expect(bears.getByText('nutrition table: missing')).toBeVisible()
+  await bears.getByRole('combobox', { name: 'Whether a nutrition table is printed' }).click()
+  await page.getByRole('option', { name: /left out: made by hand/ }).click()
+  await expect(label.getByText('The nutrition table cannot be given.')).toBeHidden()
+  await expect(bears.getByText(/nutrition table: not asked\. Made by hand/)).toBeVisible()
+  await page.getByRole('tab', { name: /About/ }).click()
+  await page.getByRole('checkbox', { name: 'low fat' }).check()
+  await page.getByRole('tab', { name: /Label/ }).click()
+  await expect(label.getByText(/may not be left out beside a nutrition or health claim/)).toBeVisible()
+  await page.getByRole('tab', { name: /About/ }).click()
+  await page.getByRole('checkbox', { name: 'low fat' }).uncheck()
+  await page.getByRole('tab', { name: /Label/ }).click()
+  await bears.getByRole('combobox', { name: 'How it is sold' }).click()
+  await page.getByRole('option', { name: 'packed where it is sold' }).click()
+  await bears.getByText(/asked, /).click()
+  await expect(bears.getByText(/name and address of the business: not asked/)).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
+})
+
+test('packs are weighed, held against the three rules, and say what could be declared', async ({ page, baseURL }) => {
+  await page.goto(`${await quayBar(page, baseURL!)}?lid=about`)
+  const about = page.getByRole('tabpanel', { name: /About/ })
+  const weights = about.getByLabel('Net weights of packs, g, one after another')
+  await weights.fill('75 74,5 a few')
+  await about.getByRole('button', { name: 'Keep the weights' }).click()
+  await expect(about.getByRole('alert')).toHaveText('“a” is no weight in grams.')
+  await expect(weights).toHaveValue('75 74,5 a few')
+  await weights.fill('76 75,5 77 76 75 76,5 77 76 75,5 76')
+  await about.getByRole('button', { name: 'Keep the weights' }).click()
+  await expect(about.getByText('10 packs: 76.1 g in the mean')).toBeVisible()
+  await expect(about.getByText('The mean is not under the 75 g declared.')).toBeVisible()
+  await expect(about.getByText('At most 75 g could be declared')).toBeVisible()
+  await weights.fill('60')
+  await about.getByRole('button', { name: 'Keep the weights' }).click()
+  await expect(about.getByText('The mean is under the 75 g declared.')).toBeVisible()
+  await expect(about.getByText('At least one is short by twice the error')).toBeVisible()
+  await expect(about.getByRole('img', { name: 'Mean weight of each weighing' })).toBeVisible()
 })

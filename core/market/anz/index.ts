@@ -24,4 +24,5 @@ export const anz: RulePack = {
   words,
   letters,
   sale,
+  averageQuantity: null,
 }

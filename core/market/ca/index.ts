@@ -24,4 +24,5 @@ export const ca: RulePack = {
   words,
   letters,
   sale,
+  averageQuantity: null,
 }

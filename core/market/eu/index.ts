@@ -1,4 +1,5 @@
 // European Union: the whole pack.
+import { europeanAverageQuantity } from '../european/averageQuantity'
 import type { RulePack } from '../rulePack'
 import { letters } from './letters'
 import { rules } from './rules'
@@ -24,4 +25,5 @@ export const eu: RulePack = {
   words,
   letters,
   sale,
+  averageQuantity: europeanAverageQuantity,
 }

@@ -24,4 +24,5 @@ export const us: RulePack = {
   words,
   letters,
   sale,
+  averageQuantity: null,
 }

@@ -18,9 +18,10 @@ import type { Reads } from '../typed/useTyped'
 import type { LidProps } from './faces'
 import { MakingGives, number } from './Gives'
 import { OtherMarkets } from './OtherMarkets'
+import { PacksWeighed } from './PacksWeighed'
 import { putField, readField } from './productEdit'
 
-export function AboutFace({ assessment, workbook, product, recipe, ingredients, hands, pieceName }: LidProps) {
+export function AboutFace({ assessment, workbook, product, recipe, ingredients, hands, pieceName, rules }: LidProps) {
   const inRecipe = new Set(assessment.bill.lines.map(line => line.ingredient))
   const used = ingredients.filter(one => inRecipe.has(one.id) || product.highlighted?.includes(one.id))
   // a part in the name gets its share too
@@ -212,6 +213,7 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         chosen={product.markets}
         onTick={(item, to) => tick('markets', item, to)}
       />
+      <PacksWeighed product={product} rules={rules} hands={hands} workbook={workbook} net={net} />
       <OtherMarkets product={product} workbook={workbook} hands={hands} />
     </>
   )

@@ -78,7 +78,7 @@ export function LabelChecks({
               </span>
               <span>
                 <b className="font-semibold first-letter:uppercase">{particularName[particular]}</b>: {word[state]}
-                {why && <span className="text-quiet">. {capital(why)}.</span>}
+                {why && <span className="text-quiet">. {capital(why.replace(/\.$/, ''))}.</span>}
               </span>
             </li>
           ))}

@@ -81,11 +81,13 @@ export function LabelFace(props: LidProps) {
         </>
       ) : (
         <p className="mt-3 flex gap-2">
-          <VerdictMark mark="holds" /> Nothing stands between this label and a signature. Someone competent reads it
-          over first.{' '}
-          <Link href={`/labels/${productId}/${declaration.market}`} className="word-link">
-            Read it and sign it
-          </Link>
+          <VerdictMark mark="holds" />
+          <span>
+            Nothing stands between this label and a signature. Someone competent reads it over first.{' '}
+            <Link href={`/labels/${productId}/${declaration.market}`} className="word-link">
+              Read it and sign it
+            </Link>
+          </span>
         </p>
       )}
       <LabelChecks {...props} />

@@ -108,6 +108,7 @@ const productFieldName: Record<ProductField, string> = {
   printNotices: 'What is printed of our notes',
   glutenTest: 'The test of the finished food',
   laboratory: 'What laboratories found',
+  weighings: 'What packs weighed',
   soldAs: 'How it is sold',
   withoutTable: 'Whether a nutrition table is printed',
   precautions: 'What was decided about warnings',

@@ -1,0 +1,106 @@
+import { randomLcg, randomNormal } from 'd3-random'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { rulesOf } from '../market/market'
+import { controlChart, tolerableError, weighedAgainst } from './averageQuantity'
+
+const uk = rulesOf('uk')
+const packs = fc.array(
+  fc.integer({ min: 800, max: 1200 }).map(tenths => tenths / 10),
+  { minLength: 1, maxLength: 60 },
+)
+
+describe('how short a pack may be', () => {
+  // Directive 76/211/EEC, Annex I, 2.4, from memory: each step at its edges
+  it.each([
+    [5, 0.45],
+    [50, 4.5],
+    [51, 4.5],
+    [100, 4.5],
+    [101, 4.545],
+    [200, 9],
+    [201, 9],
+    [300, 9],
+    [301, 9.03],
+    [500, 15],
+    [501, 15],
+    [1000, 15],
+    [1001, 15.015],
+    [4000, 60],
+  ])('of %d g: by %d g', (nominal, error) => expect(tolerableError(uk, nominal)).toBeCloseTo(error, 9))
+  it('elsewhere this tool has no such figures, and says none', () => {
+    expect(tolerableError(rulesOf('us'), 100)).toBeNull()
+    expect(weighedAgainst([100, 101], 100, rulesOf('us'))).toMatchObject({ rules: null, declare: null })
+  })
+})
+
+describe('the three rules', () => {
+  const broken = (grams: number[], nominal = 100) =>
+    weighedAgainst(grams, nominal, uk)!.rules!.flatMap(one => (one.holds ? [] : [one.rule]))
+  const many = (grams: number, count: number) => Array.from({ length: count }, () => grams)
+  it('the mean is not under what is declared', () => {
+    expect(broken([100, 100])).toEqual([])
+    expect(broken([99.9, 100])).toEqual(['mean'])
+  })
+  it('one in forty may be short by more than the error, and no more', () => {
+    expect(broken([95.4, ...many(101, 39)])).toEqual([])
+    expect(broken([95.4, 95.4, ...many(101, 39)])).toEqual(['short'])
+    expect(broken([95.5, 95.5, ...many(101, 39)])).toEqual([])
+    expect(broken([95.4, ...many(101, 20)])).toEqual(['short'])
+  })
+  it('none by twice as much', () => {
+    expect(broken([91, ...many(101, 39)])).toEqual([])
+    expect(broken([90.9, ...many(101, 39)])).toEqual(['veryShort'])
+  })
+  it('nothing weighed says nothing', () => expect(weighedAgainst([], 100, uk)).toBeNull())
+})
+
+describe('what could be declared', () => {
+  it('holds of these packs, and is never more than they weigh', () => {
+    fc.assert(
+      fc.property(packs, grams => {
+        const { declare, mean, count } = weighedAgainst(grams, 100, uk)!
+        if (declare === null) return
+        expect(count).toBeGreaterThanOrEqual(10)
+        expect(declare).toBeLessThanOrEqual(mean)
+        expect(weighedAgainst(grams, declare, uk)!.rules!.every(one => one.holds)).toBe(true)
+      }),
+    )
+  })
+  it('fewer than ten packs are too few to say', () =>
+    expect(weighedAgainst([100, 101, 102, 100, 101, 102, 100, 101, 102], 100, uk)!.declare).toBeNull())
+  it('holds of a hundred times as many that scatter as they do', () => {
+    for (const [mean, scatter] of [
+      [104, 2],
+      [260, 4],
+      [52, 2.5],
+    ] as const) {
+      const next = randomNormal.source(randomLcg(0.7))(mean, scatter)
+      const { declare } = weighedAgainst(Array.from({ length: 60 }, next), mean, uk)!
+      const batch = Array.from({ length: 6000 }, next)
+      const short = batch.filter(one => one < declare! - tolerableError(uk, declare!)!).length / batch.length
+      expect(short, `${mean}`).toBeLessThanOrEqual(0.025)
+      expect(batch.reduce((sum, one) => sum + one, 0) / batch.length).toBeGreaterThanOrEqual(declare!)
+    }
+  })
+})
+
+describe('the chart', () => {
+  const day = (on: string, grams: number[]) => ({ id: on, on, grams })
+  it('has its limits three deviations of a mean from the middle, by the scatter within the days', () => {
+    // within each day 99 and 101: deviation √2, of a mean of two √2 ÷ √2 = 1
+    const chart = controlChart([day('2026-11-02', [99, 101]), day('2026-11-01', [101, 99])])!
+    expect(chart.centre).toBe(100)
+    expect(chart.points.map(one => [one.on, one.mean, one.from, one.to, one.out])).toEqual([
+      ['2026-11-01', 100, 97, 103, false],
+      ['2026-11-02', 100, 97, 103, false],
+    ])
+  })
+  it('a day that lies outside is out', () => {
+    const quiet = Array.from({ length: 9 }, (_, at) => day(`2026-11-0${at + 1}`, [99.5, 100.5, 99.5, 100.5]))
+    const chart = controlChart([...quiet, day('2026-11-20', [105, 106, 105, 106])])!
+    expect(chart.points.filter(one => one.out).map(one => one.on)).toContain('2026-11-20')
+  })
+  it('of single packs nobody knows how they scatter', () =>
+    expect(controlChart([day('2026-11-01', [100]), day('2026-11-02', [104])])).toBeNull())
+})
