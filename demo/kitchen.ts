@@ -64,6 +64,25 @@ export function kitchen(today: string): { kitchen: Kitchen; evidence: Evidence[]
         us: { included: false, rates: [{ name: 'no sales tax', percent: '0' }] },
       },
       pricePoint: { step: '0.10', less: '0.05' },
+      labelStocks: [
+        {
+          id: 'cream-sheets',
+          name: 'Cream sheets, 8 on A4',
+          width: 99,
+          height: 70,
+          sheet: {
+            width: 210,
+            height: 297,
+            across: 2,
+            down: 4,
+            left: 5,
+            top: 8,
+            stepAcross: 101,
+            stepDown: 70.5,
+          },
+        },
+        { id: 'long-roll', name: 'Roll for loaves', width: 80, height: 120 },
+      ],
       houseRules: [
         {
           claim: 'house:no white flour',

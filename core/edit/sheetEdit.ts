@@ -55,6 +55,7 @@ const byItself: Record<SheetKind, Partial<Record<string, 'record' | ((entry: Ent
     ovens: one => String(one.name),
     running: one => String(one.name),
     houseRules: one => String(one.claim),
+    labelStocks: one => String(one.id),
     rates: one => `${one.currency} ${one.from}`,
     taxes: 'record',
     operatorIn: 'record',

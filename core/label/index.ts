@@ -1,5 +1,7 @@
 // A declaration as data.
+
 export { controlChart, type PacksWeighed, weighedAgainst } from './averageQuantity'
+export { type Check, checklistOf } from './checklist'
 export { type Declaration, dateMark } from './declaration'
 export { declaredCodes, labelNameOf } from './emphasis'
 export { compositionText } from './ingredientList'
@@ -7,4 +9,4 @@ export type { FactsPanel } from './nutritionFacts'
 export type { NutritionTable, TableRow } from './nutritionTable'
 export type { Problem } from './problems'
 export { joined, plain, type Run, strong, textOf } from './run'
-export { type Check, checklistOf, notAskedFor, saleOf } from './sale'
+export { notAskedFor, saleOf } from './sale'

@@ -7,7 +7,7 @@ import { marketCodes } from '../model/market'
 import type { Product } from '../model/product'
 import { particulars, saleForms } from '../model/sale'
 import { saidBy } from '../seal/said'
-import { checklistOf } from './sale'
+import { checklistOf } from './checklist'
 
 const { fat: _, ...withoutFat } = sampleIngredient('flour').nutrients
 const book = (product: Partial<Product> = {}, kitchen = {}) => {

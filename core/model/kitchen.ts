@@ -4,6 +4,7 @@ import { AllergenCode } from './allergen'
 import { Around, PricePoint, Running, Tax } from './costing'
 import { evidenceKinds, IsoDate } from './evidence'
 import { HouseRule } from './houseRule'
+import { LabelStock } from './labelStock'
 import { MarketCode } from './market'
 import { Currency, Decimal } from './money'
 import { Tin } from './tin'
@@ -76,6 +77,8 @@ export const Kitchen = z.object({
   evidenceYears: z.partialRecord(z.enum(evidenceKinds), z.number().min(0).max(20)).exactOptional(),
   /** What the house means by claims that no law defines; one rule a claim. */
   houseRules: z.array(HouseRule).max(60).exactOptional(),
+  /** What labels are printed on, beside the sizes there are. */
+  labelStocks: z.array(LabelStock).max(60).exactOptional(),
   /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
   freeByNature: z.array(z.string()).exactOptional(),
 })

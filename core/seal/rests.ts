@@ -22,6 +22,7 @@ const restsOn: Record<keyof Kitchen, boolean> = {
   taxes: false,
   pricePoint: false,
   rates: false,
+  labelStocks: false,
   scales: false,
   tins: false,
   mixers: false,
@@ -33,7 +34,9 @@ export function restsOf(workbook: Workbook, product: Product): Workbook {
   return {
     ...rest,
     // what it is wrapped in is answered for in words
-    products: rest.products.map(({ pricing: _, prices: __, tax: ___, losses: ____, packing: _____, ...one }) => one),
+    products: rest.products.map(
+      ({ pricing: _, prices: __, tax: ___, losses: ____, packing: _____, weighings: ______, ...one }) => one,
+    ),
     ingredients: rest.ingredients.map(({ counterpart: _, ...one }) => ({ ...one, packs: [] })),
     kitchen: Object.fromEntries(
       Object.entries(kitchen).filter(([field]) => restsOn[field as keyof Kitchen]),

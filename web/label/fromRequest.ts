@@ -3,18 +3,19 @@ import 'server-only'
 import { assessed } from '@fair-tin/core/assess'
 import { dateMark } from '@fair-tin/core/label'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
-import { IsoDate, type MarketCode } from '@fair-tin/core/model'
+import { IsoDate, type LabelStock, type MarketCode } from '@fair-tin/core/model'
 import { currentSignOffs, readWorkbook, sealsOf } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
 import { stateOf } from '../labels'
-import { type LabelLayout, labelSizes, layOut, usualSize } from './layout'
+import { type LabelLayout, layOut, sizeNamed, usualSize } from './layout'
 
 /** Beyond this a day is a slip of the finger. */
 const latestDay = '2199-12-31'
 
 /** `draft`: it is not signed as it stands now. */
 export type LabelAnswer =
-  | { layout: LabelLayout; name: string; market: MarketCode; draft: boolean }
+  /** `stock`: of the kitchen's own, where it is set on one. */
+  | { layout: LabelLayout; name: string; market: MarketCode; draft: boolean; stock: LabelStock | null }
   | { missing: true }
   | { problem: string }
 
@@ -35,9 +36,14 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const { declaration } = assessed(workbook, productId, market)
   const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
   const date = dateMark(product, baked, rulesOf(market))
-  const size = labelSizes.find(one => `${one.width}x${one.height}` === query.get('size')) ?? usualSize(declaration)
-  const laid = layOut(declaration, { lot, ...(date === null ? {} : { date }) }, size)
+  const named = query.get('size')
+  const { labelStocks = [] } = workbook.kitchen
+  const size = sizeNamed(named, labelStocks)
+  // another size than was asked for would be printed past the edge
+  if (named !== null && !size) return { problem: 'There is no such size of label any more. Choose another.' }
+  const laid = layOut(declaration, { lot, ...(date === null ? {} : { date }) }, size ?? usualSize(declaration))
   if ('tooMuch' in laid) return { problem: laid.tooMuch }
   const { state } = stateOf(workbook, product, market, last, seal)
-  return { layout: laid, name: product.name, market, draft: state !== 'signed' }
+  const stock = labelStocks.find(one => one.id === named) ?? null
+  return { layout: laid, name: product.name, market, draft: state !== 'signed', stock }
 }

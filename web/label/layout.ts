@@ -2,6 +2,7 @@
 // Its words and how large its letters must be stand in the market's pack.
 import type { Declaration } from '@fair-tin/core/label'
 import { type LetterRules, type RulePack, rulesOf } from '@fair-tin/core/market'
+import type { LabelStock } from '@fair-tin/core/model'
 import { filled } from '@fair-tin/core/words'
 import { setFacts } from './factsPanel'
 import { figureHeightBy } from './legal'
@@ -34,6 +35,10 @@ export const labelSizes: readonly LabelSize[] = [
   { width: 150, height: 150 },
 ]
 export const standardSize: LabelSize = labelSizes[0]!
+/** A size of those, "100x70", or one of the kitchen’s own, by its id. Null where there is no such. */
+export const sizeNamed = (name: string | null, stocks: readonly LabelStock[] = []): LabelSize | null =>
+  labelSizes.find(one => sizeName(one) === name) ?? stocks.find(one => one.id === name) ?? null
+export const sizeName = ({ width, height }: LabelSize): string => `${width}x${height}`
 /** The size a declaration is set on where none is chosen. */
 export const usualSize = ({ market }: Pick<Declaration, 'market'>): LabelSize => {
   const { width, height } = rulesOf(market).letters.usualSize

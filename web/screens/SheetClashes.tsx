@@ -34,6 +34,8 @@ const fieldName: Partial<Record<string, string>> = {
   tins: 'a tin',
   running: 'the running cost',
   rates: 'the rate',
+  labelStocks: 'a label stock',
+  houseRules: 'a claim of the house',
   taxes: 'the tax',
   evidenceYears: 'how long it is good for',
   around: 'the time around a bake',

@@ -96,6 +96,9 @@ export function KitchenSheet({
         <Link href="/kitchen/claims" className="word-link">
           Claims of the house
         </Link>
+        <Link href="/kitchen/label-stock" className="word-link">
+          Label stock
+        </Link>
         <Link href="/kitchen/people" className="word-link">
           People and tablets
         </Link>

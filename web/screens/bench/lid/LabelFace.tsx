@@ -5,7 +5,7 @@ import { toPlaces } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../../label/LabelSvg'
-import { labelSizes, layOut, usualSize } from '../../../label/layout'
+import { labelSizes, layOut, sizeName, sizeNamed, usualSize } from '../../../label/layout'
 import { Caution } from '../../../ui/Caution'
 import { Choose } from '../../../ui/Choose'
 import { DayField } from '../../../ui/DayField'
@@ -14,27 +14,33 @@ import type { LidProps } from './faces'
 import { LabelChecks } from './LabelChecks'
 import { MarketCompare } from './MarketCompare'
 
-const nameOf = (size: { width: number; height: number }) => `${size.width}x${size.height}`
-
 export function LabelFace(props: LidProps) {
   const { assessment, workbook, productId, rules, onTurn } = props
   const { declaration } = assessment
   const usual = usualSize(declaration)
   const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
   // a size is chosen for one market's form of label
-  const sizeName = chosen?.market === declaration.market ? chosen.name : nameOf(usual)
-  const size = labelSizes.find(one => nameOf(one) === sizeName) ?? usual
+  const { labelStocks = [] } = workbook.kitchen
+  const named = chosen?.market === declaration.market ? chosen.name : sizeName(usual)
+  const size = sizeNamed(named, labelStocks) ?? usual
+  const stock = labelStocks.find(one => one.id === named)
   const laid = useMemo(() => layOut(declaration, {}, size), [declaration, size])
   const [beside, setBeside] = useState(false)
   const [baked, setBaked] = useState('')
   const [lot, setLot] = useState('')
+  const [copies, setCopies] = useState('1')
+  const [startAt, setStartAt] = useState('1')
+  const [marks, setMarks] = useState(false)
+  /** What is no count is said by the address itself, and prints nothing. */
+  const start = startAt.trim() || '1'
   const query = new URLSearchParams({
     market: declaration.market,
-    ...(size === usual ? {} : { size: sizeName }),
+    ...(size === usual ? {} : { size: named }),
     ...(baked ? { baked } : {}),
     ...(lot.trim() ? { lot: lot.trim() } : {}),
   }).toString()
-  const address = (kind: string) => `/products/${productId}/${kind}${query ? `?${query}` : ''}`
+  const address = (kind: string, more = '') => `/products/${productId}/${kind}?${query}${more}`
+  const sheet = stock?.sheet ? `&start=${start}${marks ? '&marks=yes' : ''}` : ''
   return (
     <>
       {'tooMuch' in laid ? (
@@ -137,20 +143,64 @@ export function LabelFace(props: LidProps) {
           Label, mm
           <Choose
             label="Label size"
-            value={sizeName}
-            options={labelSizes.map(one => ({ value: nameOf(one), label: `${one.width} × ${one.height}` }))}
+            value={named}
+            options={[
+              ...labelSizes.map(one => ({ value: sizeName(one), label: `${one.width} × ${one.height}` })),
+              ...labelStocks.map(one => ({ value: one.id, label: `${one.name}: ${one.width} × ${one.height}` })),
+            ]}
             onChange={name => setChosen({ market: declaration.market, name })}
           />
         </div>
+        <label className="flex flex-col text-[13px] text-quiet">
+          Copies
+          <input
+            className="field figure w-16 text-ink"
+            inputMode="numeric"
+            maxLength={3}
+            value={copies}
+            onChange={event => setCopies(event.target.value)}
+          />
+        </label>
+        {stock?.sheet && (
+          <>
+            <label className="flex flex-col text-[13px] text-quiet">
+              From label
+              <input
+                className="field figure w-16 text-ink"
+                inputMode="numeric"
+                maxLength={3}
+                value={startAt}
+                onChange={event => setStartAt(event.target.value)}
+              />
+            </label>
+            <label className="flex min-h-[24px] items-center gap-1.5 pb-1 text-[13px] pointer-coarse:min-h-[44px]">
+              <input
+                type="checkbox"
+                className="size-[20px] accent-damson"
+                checked={marks}
+                onChange={event => setMarks(event.target.checked)}
+              />
+              Marks to cut by
+            </label>
+          </>
+        )}
         <div className="flex gap-2">
-          <a className="do do-first" href={address('label.pdf')} target="_blank" rel="noreferrer">
-            Label as PDF
+          <a
+            className="do do-first"
+            href={address('label.pdf', `&copies=${encodeURIComponent(copies.trim() || '1')}${sheet}`)}
+            target="_blank"
+            rel="noreferrer"
+          >
+            {stock?.sheet ? 'Sheets as PDF' : 'Label as PDF'}
           </a>
           <a className="do" href={address('print')}>
             Print
           </a>
         </div>
       </div>
+      <Link href="/kitchen/label-stock" className="word-link mt-2 mr-3">
+        Label stock
+      </Link>
       <button type="button" className="word-link mt-2" onClick={() => onTurn('about')}>
         Change name, claims, weight or what is highlighted
       </button>
