@@ -38,6 +38,9 @@ const baked: Product[] = [
         why: 'Mixed by hand in a bowl of its own, in the morning before any nut bake.',
       },
     ],
+    // of the bakery's own numbers: it counts in its own shop and nowhere else
+    gtin: '2000000710006',
+    squareCode: true,
     weighings: [
       { id: 'w-0907', on: '2026-09-07', grams: [1108, 1119, 1101, 1113, 1104, 1115] },
       { id: 'w-0921', on: '2026-09-21', grams: [1117, 1103, 1114, 1101, 1109, 1112] },

@@ -87,6 +87,12 @@ const views = [
       await page.getByRole('button', { name: 'Try it here' }).scrollIntoViewIfNeeded()
     },
   },
+  {
+    name: 'bench-nutrition',
+    at: '/products/ginger-teff-loaf?lid=nutrition',
+    size: desk,
+    act: page => page.getByText('Made up 10,000 times').waitFor(),
+  },
   { name: 'orders', at: '/orders', size: desk },
   { name: 'bench-phone', at: '/products/damson-slice', size: { width: 390, height: 844 } },
   {
@@ -100,24 +106,6 @@ const views = [
   },
   { name: 'today', at: '/', size: desk },
   { name: 'larder', at: '/larder', size: desk },
-  {
-    name: 'price-list',
-    at: '/larder/prices',
-    size: desk,
-    act: async page => {
-      const rows = ['Name,Article,Pack,Price', 'Ground cinnamon,SF-42,500 g,8.45', 'Cocoa powder,SF-60,2 kg,24.90']
-      await page.getByLabel('Supplier').click()
-      await page.getByRole('option', { name: 'Spindrift Flavours' }).click()
-      await page.locator('input[type=file]').setInputFiles({
-        name: 'spindrift.csv',
-        mimeType: 'text/csv',
-        buffer: Buffer.from([...rows, 'Moon sugar,SF-99,1 kg,3.00', 'Mixed spice,SF-45,a jar,8.00'].join('\n')),
-      })
-      await page.getByText('What its columns are').waitFor()
-      await page.getByRole('button', { name: 'Look it through' }).click()
-      await page.getByText('rows that cannot be taken').waitFor()
-    },
-  },
   { name: 'kitchen', at: '/kitchen', size: desk },
   {
     name: 'people',

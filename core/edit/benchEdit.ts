@@ -32,6 +32,8 @@ export const productFields = [
   'printNotices',
   'glutenTest',
   'laboratory',
+  'gtin',
+  'squareCode',
   'weighings',
   'soldAs',
   'withoutTable',

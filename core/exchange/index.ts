@@ -1,5 +1,6 @@
 // Open formats in and out.
 export { type FoodTableRow, findFoods, fromFoodTable, type TableFood } from './foodTable'
+export { type Coded, elementString, readElementString } from './gs1'
 export { type NamedNutrients, readNationalFoods } from './nationalFood'
 export {
   guessColumns,

@@ -67,6 +67,8 @@ export interface Declaration {
     date: string | null
     storage: string | null
     operator: string | null
+    /** Printed as bars. */
+    gtin?: string
     lot: string
   }
 }
@@ -170,6 +172,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       date: dateMark(product, workbook.today, rules),
       storage: product.keeps?.storage || null,
       operator: operator ? `${operator.name}, ${operator.address}` : null,
+      ...(product.gtin === undefined ? {} : { gtin: product.gtin }),
       lot: `L${workbook.today.slice(2).replaceAll('-', '')}`,
     },
     // worked out when they are looked at: a catalogue hardly looks

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { ClaimCode } from './claim'
 import { Losses, Packing, Prices, Pricing } from './costing'
 import { Evidence } from './evidence'
+import { Gtin } from './gtin'
 import { LabResult } from './laboratory'
 import { MarketCode } from './market'
 import { Precaution } from './precaution'
@@ -69,6 +70,10 @@ export const Product = z.object({
       of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
+  /** Its article number, printed as bars. */
+  gtin: Gtin.exactOptional(),
+  /** A square code beside the bars, with the lot and the date of each batch. */
+  squareCode: z.boolean().exactOptional(),
   /** How it is sold; absent: nobody has said, and the label bears everything. */
   soldAs: z.enum(saleForms).exactOptional(),
   /** By market: why no nutrition table is printed, by the pack’s name for that exemption, which somebody answers for. */

@@ -55,7 +55,9 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
         : [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
     'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),
     keeping: keeps.trim(),
-    business: particulars.operator ?? '',
+    business: [particulars.operator, particulars.gtin && `Article number ${particulars.gtin}`]
+      .filter(Boolean)
+      .join('\n'),
   }
   return saidParts.flatMap(part => (all[part] === '' ? [] : [{ part, words: all[part] }]))
 }

@@ -47,3 +47,37 @@ test('a sheet of labels is written down in Kitchen, and a label printed on it fr
     expect(await refused.text()).toContain(said)
   }
 })
+
+test('an article number is checked and printed as bars, beside it a square code with lot and date', async ({
+  page,
+  baseURL,
+}) => {
+  const { bakery, staff } = await foundBakery('Number House', 'Orla Finch')
+  const value = await openSession({ bakery, staff }, stays.password, 'a test')
+  await page.context().addCookies([{ name: 'tin_session', value, url: baseURL!, httpOnly: true, sameSite: 'Lax' }])
+  await readText(page, 'Quay bar\nMakes 4\n\n200 g water')
+  await page.getByRole('button', { name: 'Keep the recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Quay bar' })).toBeVisible()
+  await page.goto(`${page.url().split('?')[0]!}?lid=about`)
+  const number = page.getByLabel('Article number (GTIN), printed as bars')
+  await number.fill('6291041500214')
+  await number.blur()
+  await expect(page.getByText('Its last digit does not fit the others')).toBeVisible()
+  // of twelve digits the last is worked out
+  await number.fill('201234567890')
+  await number.blur()
+  await expect(number).toHaveValue('2012345678903')
+  await expect(page.getByText('counts in your own shop')).toBeVisible()
+  await page.getByRole('checkbox', { name: 'A square code too, with lot and date' }).check()
+  await page.getByRole('tab', { name: /Label/ }).click()
+  const label = page.getByRole('tabpanel', { name: /Label/ })
+  await label.getByRole('combobox', { name: 'Label size' }).click()
+  await page.getByRole('option', { name: '100 × 100' }).click()
+  // bars and squares
+  await expect.poll(() => label.locator('svg[data-label] rect[fill="#000"]').count()).toBeGreaterThan(100)
+  await label.getByLabel('Lot').fill('two words')
+  await expect(label.getByRole('alert')).toContainText('cannot stand in a code')
+  const address = (await label.getByRole('link', { name: 'Label as PDF' }).getAttribute('href'))!
+  const refused = await page.request.get(address)
+  expect([refused.status(), await refused.text()]).toEqual([422, expect.stringContaining('cannot stand in a code')])
+})

@@ -44,6 +44,9 @@ export function LabelSvg({
           strokeWidth={box.weight}
         />
       ))}
+      {layout.fills.map((fill, at) => (
+        <rect key={at} x={fill.x} y={fill.y} width={fill.width} height={fill.height} fill="#000" />
+      ))}
       {layout.texts.map((text, at) => (
         <text
           key={at}

@@ -4,9 +4,11 @@ import { assessed } from '@fair-tin/core/assess'
 import { dateMark } from '@fair-tin/core/label'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { IsoDate, type LabelStock, type MarketCode } from '@fair-tin/core/model'
+import { daysAfter } from '@fair-tin/core/words'
 import { currentSignOffs, readWorkbook, sealsOf } from '@fair-tin/data'
 import { marketInView, reading, today } from '../bakery'
 import { stateOf } from '../labels'
+import { codesFor } from './codes'
 import { type LabelLayout, layOut, sizeNamed, usualSize } from './layout'
 
 /** Beyond this a day is a slip of the finger. */
@@ -41,7 +43,13 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const size = sizeNamed(named, labelStocks)
   // another size than was asked for would be printed past the edge
   if (named !== null && !size) return { problem: 'There is no such size of label any more. Choose another.' }
-  const laid = layOut(declaration, { lot, ...(date === null ? {} : { date }) }, size ?? usualSize(declaration))
+  const codes = await codesFor(product, { lot, date: product.keeps ? daysAfter(baked, product.keeps.days) : null })
+  if (codes && 'problem' in codes) return codes
+  const laid = layOut(
+    declaration,
+    { lot, ...(date === null ? {} : { date }), ...(codes ? { codes } : {}) },
+    size ?? usualSize(declaration),
+  )
   if ('tooMuch' in laid) return { problem: laid.tooMuch }
   const { state } = stateOf(workbook, product, market, last, seal)
   const stock = labelStocks.find(one => one.id === named) ?? null

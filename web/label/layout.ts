@@ -4,14 +4,16 @@ import type { Declaration } from '@fair-tin/core/label'
 import { type LetterRules, type RulePack, rulesOf } from '@fair-tin/core/market'
 import type { LabelStock } from '@fair-tin/core/model'
 import { filled } from '@fair-tin/core/words'
+import type { LabelCodes } from './codes'
 import { setFacts } from './factsPanel'
 import { figureHeightBy } from './legal'
 import { figureHeight, lacking, xHeight } from './metrics'
 import { emptyPage, type Page } from './page'
 import { type Column, type Paragraph, paragraph, plain, set } from './paragraph'
+import { barsWidth, setCodes } from './setCodes'
 import { setTable, type Table, tableOf } from './typicalTable'
 
-export interface LabelLayout extends Pick<Page, 'texts' | 'rules' | 'boxes'> {
+export interface LabelLayout extends Pick<Page, 'texts' | 'rules' | 'boxes' | 'fills'> {
   width: number
   height: number
   /** Of the smallest letters whose size is not the rule's own, mm. */
@@ -22,6 +24,7 @@ export interface LabelExtras {
   /** Printed in place of the declaration's own. */
   date?: string
   lot?: string
+  codes?: LabelCodes
 }
 export interface LabelSize {
   width: number
@@ -57,6 +60,7 @@ interface Content {
   below: Paragraph[]
   /** At the foot of the left column. */
   foot: Paragraph[]
+  codes: LabelCodes | null
 }
 
 /** The words of the label, in order, each measured once. */
@@ -90,10 +94,12 @@ function contentOf(declaration: Declaration, extras: LabelExtras, quantity: numb
     ...(kept ? [paragraph(plain(kept))] : []),
   ]
   // identity and net quantity: in one field of vision
-  if (panel) return { left: [...left, ...dated], above: draft, table: null, below: [], foot: [net] }
+  const codes = extras.codes ?? null
+  if (panel) return { left: [...left, ...dated], above: draft, table: null, below: [], foot: [net], codes }
   const table = 'rows' in declaration.table ? tableOf(declaration.table.rows, particulars, words) : null
-  if (letters.quantityAt === 'foot') return { left: [...left, ...dated], above: draft, table, below: [], foot: [net] }
-  return { left, above: draft, table, below: [net, ...dated], foot: [] }
+  if (letters.quantityAt === 'foot')
+    return { left: [...left, ...dated], above: draft, table, below: [], foot: [net], codes }
+  return { left, above: draft, table, below: [net, ...dated], foot: [], codes }
 }
 
 function attempt(
@@ -116,6 +122,12 @@ function attempt(
   if (content.table) setTable(page, right, content.table, em)
   right.y += 0.3 * em
   for (const one of content.below) set(page, right, one, em)
+  if (content.codes) {
+    // where there is more room left, in a column that is wide enough
+    const roomier = left.y < right.y ? left : right
+    const other = roomier === left ? right : left
+    setCodes(page, roomier.width >= barsWidth ? roomier : other, content.codes)
+  }
   if (content.foot.length > 0) {
     // set once apart, to know how deep it is
     const apart: Column = { ...left, y: 0 }
@@ -197,8 +209,8 @@ export function layOut(
       }
     }
     if (best) {
-      const { texts, rules, boxes } = best.page
-      return { ...size, texts, rules, boxes, xHeight: ems[best.at]! * xHeight, figureHeight: quantity }
+      const { texts, rules, boxes, fills } = best.page
+      return { ...size, texts, rules, boxes, fills, xHeight: ems[best.at]! * xHeight, figureHeight: quantity }
     }
   }
   const over = Number.isFinite(least)

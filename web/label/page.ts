@@ -12,9 +12,11 @@ export interface Page {
   texts: PlacedText[]
   rules: { x1: number; x2: number; y: number; weight: number }[]
   boxes: { x: number; y: number; width: number; height: number; weight: number }[]
+  /** Dark, of codes. */
+  fills: { x: number; y: number; width: number; height: number }[]
   /** Row labels of a table that had to be broken. */
   brokenLabels: number
   /** Something is wider than its column, so this page cannot be printed. */
   overrun: boolean
 }
-export const emptyPage = (): Page => ({ texts: [], rules: [], boxes: [], brokenLabels: 0, overrun: false })
+export const emptyPage = (): Page => ({ texts: [], rules: [], boxes: [], fills: [], brokenLabels: 0, overrun: false })

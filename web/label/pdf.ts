@@ -57,6 +57,14 @@ export async function labelPdf(
       borderWidth: box.weight * pointsPerMm,
       borderColor: rgb(0, 0, 0),
     })
+  for (const fill of layout.fills)
+    page.drawRectangle({
+      x: fill.x * pointsPerMm,
+      y: y(fill.y + fill.height),
+      width: fill.width * pointsPerMm,
+      height: fill.height * pointsPerMm,
+      color: rgb(0, 0, 0),
+    })
   for (const text of layout.texts)
     page.drawText(text.text, {
       x: text.x * pointsPerMm,

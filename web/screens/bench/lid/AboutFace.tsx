@@ -4,11 +4,13 @@ import type { ProductField } from '@fair-tin/core/edit'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import {
   type ClaimCode,
+  checkDigit,
   type Kitchen,
   namedClaims,
   nameOfClaim,
   type Product,
   productCategories,
+  useOf,
 } from '@fair-tin/core/model'
 import { usualBakeLoss } from '@fair-tin/core/recipe'
 import { percent } from '@fair-tin/core/words'
@@ -130,6 +132,39 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
           >
             Assume {percent(usualBakeLoss(product.category)!.share)}, usual for its kind
           </button>
+        )}
+        <TypedField
+          label="Article number (GTIN), printed as bars"
+          value={product.gtin ?? ''}
+          hint="none"
+          hands={hands}
+          read={typed => {
+            const digits = typed.replace(/[\s-]/g, '')
+            // of twelve the last is worked out
+            return readField(
+              product,
+              'gtin',
+              digits === '' ? null : /^\d{12}$/.test(digits) ? `${digits}${checkDigit(digits)}` : digits,
+            )
+          }}
+        />
+        {product.gtin !== undefined && (
+          <label className="flex items-center gap-2 self-end pb-1">
+            <input
+              type="checkbox"
+              className="size-[24px] shrink-0 accent-damson"
+              checked={product.squareCode ?? false}
+              onChange={event => hands.onEdit(putField(product, 'squareCode', event.target.checked || null))}
+            />
+            A square code too, with lot and date
+          </label>
+        )}
+        {product.gtin !== undefined && useOf(product.gtin) !== 'everywhere' && (
+          <p className="col-span-2 text-[13px] text-quiet">
+            {useOf(product.gtin) === 'restricted'
+              ? 'A number that begins so counts in your own shop, or where it was agreed, and nowhere else.'
+              : 'A number that begins so is for use inside one company, and no till reads it elsewhere.'}
+          </p>
         )}
         <div className="text-[13px] text-quiet">
           Kind of bake

@@ -13,9 +13,10 @@ import { VerdictMark } from '../../../ui/VerdictMark'
 import type { LidProps } from './faces'
 import { LabelChecks } from './LabelChecks'
 import { MarketCompare } from './MarketCompare'
+import { useCodes } from './useCodes'
 
 export function LabelFace(props: LidProps) {
-  const { assessment, workbook, productId, rules, onTurn } = props
+  const { assessment, workbook, product, productId, rules, onTurn } = props
   const { declaration } = assessment
   const usual = usualSize(declaration)
   const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
@@ -24,13 +25,17 @@ export function LabelFace(props: LidProps) {
   const named = chosen?.market === declaration.market ? chosen.name : sizeName(usual)
   const size = sizeNamed(named, labelStocks) ?? usual
   const stock = labelStocks.find(one => one.id === named)
-  const laid = useMemo(() => layOut(declaration, {}, size), [declaration, size])
   const [beside, setBeside] = useState(false)
   const [baked, setBaked] = useState('')
   const [lot, setLot] = useState('')
   const [copies, setCopies] = useState('1')
   const [startAt, setStartAt] = useState('1')
   const [marks, setMarks] = useState(false)
+  const { codes, problem } = useCodes(product, {
+    lot: lot.trim() || declaration.particulars.lot,
+    baked: baked || workbook.today,
+  })
+  const laid = useMemo(() => layOut(declaration, codes ? { codes } : {}, size), [declaration, codes, size])
   /** What is no count is said by the address itself, and prints nothing. */
   const start = startAt.trim() || '1'
   const query = new URLSearchParams({
@@ -53,6 +58,11 @@ export function LabelFace(props: LidProps) {
         <div className="border border-hair">
           <LabelSvg layout={laid} />
         </div>
+      )}
+      {problem && (
+        <p role="alert" className="mt-1 text-breaks">
+          {problem}
+        </p>
       )}
       <p className="mt-1 text-[12.5px] text-quiet">
         {'tooMuch' in laid ? '' : `${size.width} × ${size.height} mm, small letters ${toPlaces(laid.xHeight, 2)} mm. `}

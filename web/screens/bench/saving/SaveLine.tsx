@@ -108,6 +108,8 @@ const productFieldName: Record<ProductField, string> = {
   printNotices: 'What is printed of our notes',
   glutenTest: 'The test of the finished food',
   laboratory: 'What laboratories found',
+  gtin: 'The article number',
+  squareCode: 'Whether a square code is printed',
   weighings: 'What packs weighed',
   soldAs: 'How it is sold',
   withoutTable: 'Whether a nutrition table is printed',

@@ -1,10 +1,12 @@
 import { rulesOf } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
 import { proofOfClaims } from '@fair-tin/core/seal'
+import { daysAfter } from '@fair-tin/core/words'
 import { paperFiles, printOf, readWorkbook, sealsOf, signOffsOf } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
 import { reading, today } from '../../../../bakery'
 import { here } from '../../../../door/here'
+import { codesFor } from '../../../../label/codes'
 import { layOut } from '../../../../label/layout'
 import { stateOf } from '../../../../labels'
 import { SignLabel } from '../../../../screens/labels/SignLabel'
@@ -33,6 +35,13 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
   const files = new Map(
     (await reading(sql => paperFiles(sql, things))).map(one => [`${one.ingredient} ${one.evidence}`, one.id]),
   )
+  const codes =
+    now && product
+      ? await codesFor(product, {
+          lot: now.assessment.declaration.particulars.lot,
+          date: product.keeps ? daysAfter(today(), product.keeps.days) : null,
+        })
+      : null
   const mayHere = who?.role === 'owner' || (who?.role === 'signer' && who.signsFor.includes(market))
   return (
     <SignLabel
@@ -51,7 +60,7 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
           places: now.places,
           questions: now.assessment.declaration.questions,
           claims,
-          layout: layOut(now.assessment.declaration),
+          layout: layOut(now.assessment.declaration, codes && !('problem' in codes) ? { codes } : {}),
         }
       }
       signed={

@@ -6,11 +6,11 @@ import { percent } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
 import { Fragment } from 'react'
 
-/** "hardly ever", "3 %": how often it would be found wrong. */
+/** "none", "3 %": how often it would be found wrong. */
 function chance({ wrong }: RowSpread): string {
-  if (!wrong) return 'no figures set'
+  if (!wrong) return 'not set'
   const share = wrong.under + wrong.over
-  return share === 0 ? 'in no making' : share < 0.005 ? 'under 0.5 %' : percent(share)
+  return share === 0 ? 'none' : share < 0.005 ? 'under 0.5 %' : percent(share)
 }
 /** A likelihood that is worth a thought: more often than one making in twenty. */
 const often = ({ wrong }: RowSpread): boolean => wrong !== null && wrong.under + wrong.over > 0.05
