@@ -103,11 +103,11 @@ test('every demo label: PDF and screen say the same, at 100 × 70 mm, in embedde
 }, info) => {
   for (const id of ['damson-slice', 'ginger-teff-loaf', 'blackcurrant-bun', 'rhubarb-tartlet']) {
     await page.goto(`/products/${id}`)
-    const onScreen = await screenWords(page)
-    expect(onScreen.length).toBeGreaterThan(200)
     const file = info.outputPath(`${id}.pdf`)
     writeFileSync(file, await (await page.request.get(`/products/${id}/label.pdf`)).body())
-    expect(pdfWords(file), id).toBe(onScreen)
+    expect(pdfWords(file).length).toBeGreaterThan(200)
+    // an article number's bars, and the digits below them, come a moment after the rest
+    await expect.poll(() => screenWords(page), { message: id }).toBe(pdfWords(file))
     const [, width, height] = /Page size:\s+([\d.]+) x ([\d.]+) pts/.exec(
       execFileSync('pdfinfo', [file], { encoding: 'utf8' }),
     )!
