@@ -17,7 +17,7 @@ const workbook: Workbook = {
     ],
   },
 }
-const books = booksOf(workbook)!
+const books = booksOf(workbook)
 const all = (of: Workbook) =>
   of.products.flatMap(product =>
     marketCodes.flatMap(market => {

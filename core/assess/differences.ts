@@ -40,7 +40,9 @@ const tableOf = ({ declaration }: Assessment): string =>
     ? declaration.panel
       ? `per serving: ${declaration.panel.servingSize}`
       : `per 100 g and ${declaration.particulars.serving}`
-    : 'cannot be given yet'
+    : declaration.table.leftOut === undefined
+      ? 'cannot be given yet'
+      : `left out: ${declaration.table.leftOut}`
 const quidOf = ({ declaration }: Assessment, rules: RulePack): string =>
   rules.quid.asked ? (/%/.test(textOf(declaration.ingredients)) ? 'shares printed' : 'asked for') : 'not asked for'
 

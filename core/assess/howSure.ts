@@ -5,9 +5,6 @@ import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
 import type { Workbook } from '../model/workbook'
 import { type RowSpread, type Swing, simulate, swingsOf } from '../nutrition/simulate'
-
-export type { RowSpread, Swing } from '../nutrition/simulate'
-
 import { spreadOf } from '../nutrition/spread'
 import { billOf } from '../recipe/bill'
 import { asPacked } from '../recipe/packWeight'

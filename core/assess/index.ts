@@ -5,7 +5,7 @@ export { type Catalogue, catalogueOf } from './catalogue'
 export { cheapestThatKeeps } from './cheapest'
 export { type Changes, compareAssessments } from './compare'
 export { type Difference, type MarketsRow, marketDifferences, marketsBeside } from './differences'
-export { type HowSure, howSure, type RowSpread, type Swing } from './howSure'
+export { type HowSure, howSure } from './howSure'
 export { type ProofState, proofStateOf, proofStates } from './larder'
 export { type LarderAsked, type LarderFound, type LarderRow, larderFound } from './larderList'
 export { type Letter, lettersFor, letterText } from './letters'
@@ -23,7 +23,7 @@ export {
   sensitivities,
   withPriceTimes,
 } from './questions'
-export { type Books, booksOf, recheck, type VerdictChange, verdictsIn } from './recheck'
+export { type Books, booksOf, makingBooks, recheck, type VerdictChange, verdictsIn } from './recheck'
 export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
 export { assessed, billed, carriedTo, costed, sliceOfProduct, sliceOfRecipe } from './slice'
 export { type Matter, mattersToday, type ShelfLot, saidOf } from './today'

@@ -3,8 +3,7 @@
 // verdict is the worst of its lines, of the kitchen and of what is not known. What rests on sums (nutrients, the gluten of a
 // blend) is judged by its rule from the bill that was kept; what may be made with other things, whole.
 import { findingsOnDemand } from '../allergen/rollUp'
-import { isNutritionClaim, judge } from '../claim/claim'
-import { houseRuleOf } from '../claim/houseRule'
+import { judge, saysOfNutrients } from '../claim/claim'
 import { type ClaimContext, type Ground, severity, type Verdict } from '../claim/verdict'
 import { same } from '../edit/same'
 import { rulesOf } from '../market/market'
@@ -145,12 +144,16 @@ function ownOf(books: Omit<Books, 'own'>, { product, bill, kinds, gaps }: Kept, 
   }
 }
 
-/** All named claims and those of the house, in every market, of every product. `onProgress` stops it by giving false. */
-export function booksOf(
-  workbook: Workbook,
-  markets: readonly MarketCode[] = marketCodes,
-  onProgress: (looked: number, all: number) => boolean = () => true,
-): Books | null {
+/** All named claims and those of the house, in every market, of every product, at once. */
+export function booksOf(workbook: Workbook, markets: readonly MarketCode[] = marketCodes): Books {
+  const making = makingBooks(workbook, markets)
+  for (;;) {
+    const { done, value } = making.next()
+    if (done) return value
+  }
+}
+/** The same, a product at a time, so that whoever makes them can answer in between or leave off. */
+export function* makingBooks(workbook: Workbook, markets: readonly MarketCode[]): Generator<void, Books> {
   const house = (workbook.kitchen.houseRules ?? []).map(one => one.claim)
   const claims = [...new Set<ClaimCode>([...namedClaims, ...house])]
   // a claim nobody made is judged too: the product is asked about as if it made them all
@@ -159,7 +162,7 @@ export function booksOf(
   const recipes = byId(workbook.recipes)
   const kinds: LineKind[] = []
   const kindAt = new Map<string, number>()
-  const products = asked.map((stored): Kept => {
+  const kept = (stored: Product): Kept => {
     if (choicesIn(workbook, stored.recipe).length > 0) return { product: stored, bill: null, ...emptyBook }
     const bill = billOf(workbook, stored.recipe)
     const own = bill.lines.flatMap(line => {
@@ -178,12 +181,14 @@ export function booksOf(
       kinds: Int32Array.from(own),
       gaps: own.length === 0 || bill.gaps.some(gap => gap.kind === 'component') ? severity.unproven : 0,
     }
-  })
+  }
+  const products: Kept[] = []
+  for (const product of asked) {
+    products.push(kept(product))
+    yield
+  }
   const sums = claims.map(
-    claim =>
-      claim === 'glutenFree' ||
-      (isNutritionClaim(claim) && claim !== 'noAddedSugar') ||
-      houseRuleOf(claim, workbook.kitchen)?.carbohydrate !== undefined,
+    claim => claim === 'glutenFree' || (saysOfNutrients(claim, workbook.kitchen) && claim !== 'noAddedSugar'),
   )
   const step = markets.length * claims.length
   const marks = new Uint8Array(kinds.length * step)
@@ -192,17 +197,17 @@ export function booksOf(
     const judged = judgedAlone(whole, kind, { markets, claims, sums })
     marks.set(judged.marks, at * step)
     shared = judged.shared
+    yield
   }
   const books = { sold: workbook.products, workbook: whole, markets, claims, sums, products, kinds, marks, shared }
   const own = new Uint8Array(products.length * step)
   for (const [p, kept] of products.entries()) {
-    if (p % 50 === 0 && !onProgress(p, products.length)) return null
+    yield
     for (let m = 0; m < markets.length; m++) {
       const of = ownOf(books, kept, m)
       for (let c = 0; c < claims.length; c++) own[p * step + m * claims.length + c] = of(c)
     }
   }
-  onProgress(products.length, products.length)
   return { ...books, own }
 }
 
@@ -245,7 +250,7 @@ export function recheck(books: Books, changed: Ingredient): VerdictChange[] {
       })
   }
   if (ofTheBill.some(field => !same(before[field], changed[field]))) {
-    const anew = booksOf(after, markets)!
+    const anew = booksOf(after, markets)
     for (const [p] of products.entries())
       for (let at = 0; at < step; at++) compare(p, at, anew.own[p * step + at]!, anew.shared[at]!)
     return found

@@ -7,6 +7,7 @@ import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import type { Recipe } from '../model/recipe'
 import type { Elsewhere, Workbook } from '../model/workbook'
+import { chosenResult } from '../nutrition/laboratory'
 import { type Bill, billOf } from '../recipe/bill'
 import { closureOf } from '../recipe/closure'
 import { larderNames, namesWritten } from '../recipe/openFood'
@@ -42,7 +43,12 @@ function slice(
   products: readonly Product[],
   beside: readonly Product[] = [],
 ): Workbook {
-  const wanted = [...products, ...beside].flatMap(one => [one.recipe, ...(one.highlighted ?? [])])
+  const wanted = [...products, ...beside].flatMap(one => [
+    one.recipe,
+    ...(one.highlighted ?? []),
+    // what was analysed is named, also where it is in it no more
+    ...(chosenResult(one)?.of ?? []),
+  ])
   const { recipes, ingredients, met } = closureOf(workbook, recipe, wanted)
   const { kitchen, evidence, today } = workbook
   const elsewhere = elsewhereOf(workbook)

@@ -45,6 +45,29 @@ describe('what needs someone today', () => {
         of([sampleIngredient('flour'), sampleIngredient('arrowroot', { evidence: dated('2026-11-01') })], ['flour']),
       ),
     ).toEqual([['note', 'Specification S-1 of arrowroot ran out on 1 November 2026.']]))
+  it('two products of one article number', () => {
+    const book = of([sampleIngredient('flour')], ['flour'])
+    const [cake] = book.products
+    const pair = [
+      { ...cake!, gtin: '2000000710006' },
+      { ...cake!, id: 'tart', name: 'Tart', gtin: '2000000710006' },
+    ]
+    expect(said({ ...book, products: pair })).toEqual([
+      ['unproven', 'Cake and Tart bear the same article number, 2000000710006.'],
+    ])
+    expect(said({ ...book, products: [pair[0]!, { ...pair[1]!, gtin: '6291041500213' }] })).toEqual([])
+  })
+  it('nutrition that a table wants, and none where no label bears a table', () => {
+    const book = of([sampleIngredient('flour', { nutrients: {} })], ['flour'])
+    const sold = (change: object) => said({ ...book, products: [{ ...book.products[0]!, ...change }] })
+    expect(sold({})).toEqual([['note', 'Flour has no nutrition values.']])
+    expect(sold({ soldAs: 'directSale' })).toEqual([])
+    expect(sold({ soldAs: 'directSale', claims: ['lowFat'] }).map(([, what]) => what)).toContain(
+      'Flour has no nutrition values.',
+    )
+    // asked for in one of its markets, it is missed
+    expect(sold({ soldAs: 'directSale', markets: ['uk', 'us'] })).toEqual([['note', 'Flour has no nutrition values.']])
+  })
   it('a claim that breaks, first of all', () =>
     expect(
       said(

@@ -6,7 +6,8 @@ import { contradicted, contradiction } from '../allergen/onSite'
 import { statusOf } from '../allergen/rollUp'
 import { underFloor } from '../cost/price'
 import { kindConflicts } from '../ingredient/kindWords'
-import { firstMarketOf } from '../market/market'
+import { withoutTable } from '../label/sale'
+import { firstMarketOf, rulesOf } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { type ClaimCode, nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
@@ -160,7 +161,14 @@ const contradictionMatters = (workbook: Workbook): Matter[] =>
   })
 
 /** What is open about one ingredient; `users` are the products that hang on it, `horizon` the last day looked at. */
-function mattersOf(ingredient: Ingredient, users: readonly string[], workbook: Workbook, horizon: string): Matter[] {
+/** `tabled`: those of its users whose label bears a table. */
+function mattersOf(
+  ingredient: Ingredient,
+  users: readonly string[],
+  tabled: readonly string[],
+  workbook: Workbook,
+  horizon: string,
+): Matter[] {
   const { today } = workbook
   const matters: Matter[] = []
   for (const one of ingredient.evidence) {
@@ -224,16 +232,51 @@ function mattersOf(ingredient: Ingredient, users: readonly string[], workbook: W
       at: `/larder/${ingredient.id}`,
     })
   const bare = (['fat', 'carbohydrate', 'protein'] as const).filter(code => ingredient.nutrients[code] === undefined)
-  if (bare.length > 0 && users.length > 0)
+  if (bare.length > 0 && tabled.length > 0)
     matters.push({
       key: `nutrition ${ingredient.id}`,
       weight: 'note',
       what: `${capital(ingredient.name)} has no nutrition values.`,
-      detail: `The table of ${spokenList(users)} cannot be printed.`,
+      detail: `The table of ${spokenList(tabled)} cannot be printed.`,
       does: 'Look it up',
       at: `/larder/${ingredient.id}`,
     })
   return matters
+}
+
+/** In no market it is sold in does its label bear a table, so nothing of one is missed. */
+const bearsNoTable = ({ claims, markets, ...product }: Product, { kitchen }: Workbook): boolean =>
+  markets.length > 0 &&
+  markets.every(market => {
+    const without = withoutTable(
+      product,
+      rulesOf(market),
+      claims.map(claim => ({ claim })),
+      kitchen,
+      true,
+    )
+    return without !== null && 'leftOut' in without
+  })
+
+/** A till, and whoever calls back a lot, takes two products of one number for one. */
+function sharedNumbers({ products }: Workbook): Matter[] {
+  const byNumber = new Map<string, Product[]>()
+  for (const product of products)
+    if (product.gtin !== undefined) byNumber.set(product.gtin, [...(byNumber.get(product.gtin) ?? []), product])
+  return [...byNumber].flatMap(([gtin, all]): Matter[] =>
+    all.length < 2
+      ? []
+      : [
+          {
+            key: `number ${gtin}`,
+            weight: 'unproven',
+            what: `${fullList(all.map(one => one.name))} bear the same article number, ${gtin}.`,
+            detail: 'A till takes them for one and the same, and so does whoever is called back for a lot.',
+            does: 'Give one of them its own',
+            at: `/products/${all.at(-1)!.id}?lid=about`,
+          },
+        ],
+  )
 }
 
 /** Everything, the gravest first. `lots` are those still on the shelf. `soon`: days ahead that are looked at. */
@@ -242,19 +285,22 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const horizon = daysAfter(today, soon)
   const { usersOf } = catalogueOf(workbook)
   const productName = new Map(workbook.products.map(one => [one.id, one.name]))
-  const hangOn = (ingredient: string) => (usersOf.get(ingredient) ?? []).map(id => productName.get(id)!)
+  const hangOn = (ingredient: string, counts: (product: string) => boolean = () => true) =>
+    (usersOf.get(ingredient) ?? []).filter(counts).map(id => productName.get(id)!)
+  const untabled = new Set(workbook.products.filter(one => bearsNoTable(one, workbook)).map(one => one.id))
   const matters: Matter[] = []
 
   matters.push(...damagedMatters(workbook), ...contradictionMatters(workbook))
   matters.push(...brokenClaims(workbook))
   for (const product of workbook.products) matters.push(...pricesUnderFloor(workbook, product))
+  matters.push(...sharedNumbers(workbook))
   const { freeByNature, evidenceYears } = workbook.kitchen
   for (const ingredient of workbook.ingredients) {
     const users = hangOn(ingredient.id)
+    const tabled = hangOn(ingredient.id, product => !untabled.has(product))
+    const rests = [today, freeByNature, evidenceYears, users.join('\n'), tabled.join('\n')]
     matters.push(
-      ...keepOfIngredient(ingredient, `${soon}`, [today, freeByNature, evidenceYears, users.join('\n')], () =>
-        mattersOf(ingredient, users, workbook, horizon),
-      ),
+      ...keepOfIngredient(ingredient, `${soon}`, rests, () => mattersOf(ingredient, users, tabled, workbook, horizon)),
     )
   }
   for (const one of workbook.evidence) {

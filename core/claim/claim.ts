@@ -1,5 +1,6 @@
 // Which rule judges which claim. A claim named in model/claim.ts without a rule here does not compile.
 import type { ClaimCode, NamedClaim } from '../model/claim'
+import type { Kitchen } from '../model/kitchen'
 import { absence } from './absence'
 import { noAddedSugar, vegan, vegetarian } from './byTrait'
 import { glutenFree } from './glutenFree'
@@ -32,6 +33,10 @@ const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
 
 /** A claim about nutrients, which brings statements of its own along and ends exemptions from the table. */
 export const isNutritionClaim = (claim: ClaimCode): boolean => claim in nutritional || claim === 'noAddedSugar'
+
+/** The same, and what is said of carbohydrate under any name: whatever ends an exemption from the table. */
+export const saysOfNutrients = (claim: ClaimCode, kitchen: Pick<Kitchen, 'houseRules'>): boolean =>
+  isNutritionClaim(claim) || claim === 'keto' || houseRuleOf(claim, kitchen)?.carbohydrate !== undefined
 
 /** By the list the house has for it. Without one it is unproven: never true by default. */
 function byHouse(claim: ClaimCode, context: ClaimContext): ClaimResult {

@@ -10,6 +10,9 @@ const packs = fc.array(
   { minLength: 1, maxLength: 60 },
 )
 
+/** All on one day. */
+const once = (grams: number[]) => [{ id: 'a', on: '2026-11-01', grams }]
+
 describe('how short a pack may be', () => {
   // Directive 76/211/EEC, Annex I, 2.4, from memory: each step at its edges
   it.each([
@@ -30,17 +33,20 @@ describe('how short a pack may be', () => {
   ])('of %d g: by %d g', (nominal, error) => expect(tolerableError(uk, nominal)).toBeCloseTo(error, 9))
   it('elsewhere this tool has no such figures, and says none', () => {
     expect(tolerableError(rulesOf('us'), 100)).toBeNull()
-    expect(weighedAgainst([100, 101], 100, rulesOf('us'))).toMatchObject({ rules: null, declare: null })
+    expect(weighedAgainst(once([100, 101]), 100, rulesOf('us'))).toMatchObject({
+      days: [{ rules: null }],
+      declare: null,
+    })
   })
 })
 
 describe('the three rules', () => {
   const broken = (grams: number[], nominal = 100) =>
-    weighedAgainst(grams, nominal, uk)!.rules!.flatMap(one => (one.holds ? [] : [one.rule]))
+    weighedAgainst(once(grams), nominal, uk)!.days[0]!.rules!.flatMap(one => (one.holds ? [] : [one.rule]))
   const many = (grams: number, count: number) => Array.from({ length: count }, () => grams)
   it('the mean is not under what is declared', () => {
-    expect(broken([100, 100])).toEqual([])
-    expect(broken([99.9, 100])).toEqual(['mean'])
+    expect(broken(many(100, 5))).toEqual([])
+    expect(broken([99.9, ...many(100, 4)])).toEqual(['mean'])
   })
   it('one in forty may be short by more than the error, and no more', () => {
     expect(broken([95.4, ...many(101, 39)])).toEqual([])
@@ -52,23 +58,41 @@ describe('the three rules', () => {
     expect(broken([91, ...many(101, 39)])).toEqual([])
     expect(broken([90.9, ...many(101, 39)])).toEqual(['veryShort'])
   })
+  it('of a few packs only what none may be is judged', () => {
+    expect(broken([99, 94])).toEqual([])
+    expect(broken([90])).toEqual(['veryShort'])
+  })
+  it('a good day does not make up for a bad one', () => {
+    const days = [
+      { id: 'good', on: '2026-11-02', grams: many(120, 30) },
+      { id: 'bad', on: '2026-11-01', grams: many(99, 5) },
+    ]
+    const { days: judged, declare } = weighedAgainst(days, 100, uk)!
+    expect(judged.map(one => [one.id, one.rules!.every(rule => rule.holds)])).toEqual([
+      ['good', true],
+      ['bad', false],
+    ])
+    expect(declare).toBeLessThanOrEqual(99)
+  })
   it('nothing weighed says nothing', () => expect(weighedAgainst([], 100, uk)).toBeNull())
 })
 
 describe('what could be declared', () => {
-  it('holds of these packs, and is never more than they weigh', () => {
+  it('holds of these packs, on each day they were weighed, and is never more than they weigh', () => {
     fc.assert(
-      fc.property(packs, grams => {
-        const { declare, mean, count } = weighedAgainst(grams, 100, uk)!
+      fc.property(fc.array(packs, { minLength: 1, maxLength: 4 }), all => {
+        const days = all.map((grams, at) => ({ id: `${at}`, on: `2026-11-0${at + 1}`, grams }))
+        const { declare, mean, count } = weighedAgainst(days, 100, uk)!
         if (declare === null) return
         expect(count).toBeGreaterThanOrEqual(10)
         expect(declare).toBeLessThanOrEqual(mean)
-        expect(weighedAgainst(grams, declare, uk)!.rules!.every(one => one.holds)).toBe(true)
+        for (const { rules } of weighedAgainst(days, declare, uk)!.days)
+          for (const rule of rules!) expect(rule.holds, rule.rule).toBe(true)
       }),
     )
   })
   it('fewer than ten packs are too few to say', () =>
-    expect(weighedAgainst([100, 101, 102, 100, 101, 102, 100, 101, 102], 100, uk)!.declare).toBeNull())
+    expect(weighedAgainst(once([100, 101, 102, 100, 101, 102, 100, 101, 102]), 100, uk)!.declare).toBeNull())
   it('holds of a hundred times as many that scatter as they do', () => {
     for (const [mean, scatter] of [
       [104, 2],
@@ -76,7 +100,7 @@ describe('what could be declared', () => {
       [52, 2.5],
     ] as const) {
       const next = randomNormal.source(randomLcg(0.7))(mean, scatter)
-      const { declare } = weighedAgainst(Array.from({ length: 60 }, next), mean, uk)!
+      const { declare } = weighedAgainst(once(Array.from({ length: 60 }, next)), mean, uk)!
       const batch = Array.from({ length: 6000 }, next)
       const short = batch.filter(one => one < declare! - tolerableError(uk, declare!)!).length / batch.length
       expect(short, `${mean}`).toBeLessThanOrEqual(0.025)

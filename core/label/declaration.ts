@@ -23,7 +23,7 @@ import { type Problem, problemsOf, sentence } from './problems'
 import { quidOf } from './quid'
 import { type Run, textOf } from './run'
 import { withoutTable } from './sale'
-import { printedClaim, statementsOf, sweetenersByName } from './statements'
+import { frontSymbol, printedClaim, statementsOf, sweetenersByName } from './statements'
 
 export interface Declaration {
   market: MarketCode
@@ -99,7 +99,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       : rules.table.kind === 'nutritionFacts'
         ? nutritionFacts(rules, context.nutrition, product)
         : { ...nutritionTable(rules, context.nutrition), panel: null }
-  const without = withoutTable(product, rules, claims, 'missing' in given.table)
+  const without = withoutTable(product, rules, claims, workbook.kitchen, 'missing' in given.table)
   const { table, panel, lacks } =
     without && 'leftOut' in without
       ? { table: { missing: [], leftOut: `${without.leftOut} (${without.cite})` }, panel: null, lacks: [] }
@@ -141,7 +141,14 @@ export function declarationOf(context: DeclarationContext): Declaration {
       return warnings(codes, contains, context)
     },
     byName: sweetenersByName(context),
-    questions: authorisationQuestions(bill, workbook, rules),
+    questions: [
+      ...authorisationQuestions(bill, workbook, rules),
+      ...(without && 'leftOut' in without && frontSymbol(context).length > 0
+        ? [
+            `Must or may the symbol for what is high in it stand where the table is left out (${rules.title})? Ask someone competent (${rules.statements.frontSymbol!.cite}).`,
+          ]
+        : []),
+    ],
     notices: product.printNotices ? [] : [...new Set(holding.flatMap(claim => claim.note ?? []))],
     beside: servedBeside(bill, workbook).map(besideWarning),
     leftOut: [

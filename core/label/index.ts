@@ -1,6 +1,6 @@
 // A declaration as data.
 
-export { controlChart, type PacksWeighed, weighedAgainst } from './averageQuantity'
+export { type AverageRule, controlChart, fewestADay, type PacksWeighed, weighedAgainst } from './averageQuantity'
 export { type Check, checklistOf } from './checklist'
 export { type Declaration, dateMark } from './declaration'
 export { declaredCodes, labelNameOf } from './emphasis'

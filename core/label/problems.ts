@@ -12,6 +12,7 @@ import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import type { Particular } from '../model/sale'
 import { chosenResult, goneSince, newSince } from '../nutrition/laboratory'
+import { doubtsAbout } from '../nutrition/plausible'
 import { gapMend } from '../recipe/bill'
 import { packWeight } from '../recipe/packWeight'
 import { fromTheOutside } from '../recipe/part'
@@ -62,7 +63,7 @@ export function problemsOf(
   /** The ingredient list as it is printed. */
   list: string,
 ): Problem[] {
-  const { product, recipe, bill, workbook, found, claims, rules } = context
+  const { product, recipe, bill, workbook, found, claims, rules, nutrition } = context
   const problems: Problem[] = []
   const used = new Set(bill.lines.filter(line => line.role !== 'beside').map(line => line.ingredient))
   const ingredients = workbook.ingredients.filter(ingredient => used.has(ingredient.id))
@@ -85,6 +86,16 @@ export function problemsOf(
       where: 'nutrition',
       mend: 'Have it analysed again, or go by what is worked out, under Nutrition.',
     })
+  else if (chosen)
+    for (const { message } of doubtsAbout(
+      // of water nobody knows how much leaves in the oven
+      code => (code === 'water' ? undefined : nutrition.per100g[code]?.value),
+    ).filter(one => one.impossible))
+      problems.push({
+        what: `With what the report ${chosen.reference} found, the table cannot be: ${message}`,
+        where: 'nutrition',
+        mend: 'Enter all that the report found, or go by what is worked out, under Nutrition.',
+      })
   // what an open question alone holds up is said once, with the question
   const asked = new Set(bill.gaps.filter(gap => gap.why === 'open').map(gap => gap.fact))
   const waiting = claims.filter(claim => claim.verdict === 'unproven' && asked.has(claim.because[0]?.fact ?? ''))
@@ -212,7 +223,7 @@ export function problemsOf(
       mend: 'Enter the supplier’s list, or say that it is a single thing.',
     })
   const { asks, form, setApart } = saleOf(product, rules)
-  const without = withoutTable(product, rules, claims, false)
+  const without = withoutTable(product, rules, claims, workbook.kitchen, false)
   if (without && 'refused' in without)
     problems.push({
       what: without.refused,

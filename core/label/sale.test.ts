@@ -59,6 +59,11 @@ describe('how it is sold', () => {
       /beside a nutrition/,
     ],
     ['also where nobody asks for a table', { claims: ['lowFat'], soldAs: 'directSale' }, /table cannot be given/],
+    [
+      'so does what is said of carbohydrate',
+      { claims: ['keto'], withoutTable: { uk: 'handcrafted' } },
+      /beside a nutrition/,
+    ],
     ['one that there is not', { withoutTable: { uk: 'because' } }, /does not count/],
     ['one of another form of sale', { withoutTable: { us: 'oneShop' }, soldAs: 'distance' }, /does not count/],
   ] as [string, Partial<Product>, RegExp][])('%s', (_, product, said) => {
@@ -85,6 +90,18 @@ describe('how it is sold', () => {
       ),
     )
   })
+})
+
+it('where a symbol for what is high stands and the table does not, somebody competent is asked', () => {
+  const sweet = sampleIngredient('flour', {
+    nutrients: { ...sampleIngredient('flour').nutrients, sugars: { value: 40, source: 'invented' } },
+  })
+  const asked = (withoutTable: Product['withoutTable']) => {
+    const made = book(withoutTable ? { withoutTable } : {})
+    return assess({ ...made, ingredients: [sweet] }, 'cake', 'ca').declaration.questions.join()
+  }
+  expect(asked({ ca: 'byItsMaker' })).toContain('the symbol for what is high in it')
+  expect(asked(undefined)).not.toContain('symbol')
 })
 
 describe('the list of what a label bears', () => {

@@ -1,7 +1,8 @@
 // How a product is sold, what its label must bear for that, and whether a table of nutrition may be left off it.
-import { isNutritionClaim } from '../claim/claim'
+import { saysOfNutrients } from '../claim/claim'
 import type { ClaimResult } from '../claim/verdict'
 import type { RulePack, SaleRule } from '../market/rulePack'
+import type { Kitchen } from '../model/kitchen'
 import type { Product } from '../model/product'
 import type { SaleForm } from '../model/sale'
 
@@ -30,6 +31,7 @@ export function withoutTable(
   product: Pick<Product, 'soldAs' | 'withoutTable'>,
   rules: RulePack,
   claims: readonly Pick<ClaimResult, 'claim'>[],
+  kitchen: Pick<Kitchen, 'houseRules'>,
   cannot: boolean,
 ): WithoutTable | null {
   const wanted = product.withoutTable?.[rules.market]
@@ -37,7 +39,7 @@ export function withoutTable(
   const isAsked = asks.includes('nutrition')
   if (wanted === undefined && (isAsked || !cannot)) return null
   const { endedBy, withoutTable: exemptions } = rules.sale
-  if (claims.some(({ claim }) => isNutritionClaim(claim)))
+  if (claims.some(({ claim }) => saysOfNutrients(claim, kitchen)))
     return { refused: `The nutrition table may not be left out beside ${endedBy.what} (${endedBy.cite}).` }
   if (!isAsked) return { leftOut: `not asked of what is ${means}`, cite }
   const exemption = exemptions.find(one => one.id === wanted && one.forms.includes(form))

@@ -164,7 +164,7 @@ export function sweetenersByName(context: DeclarationContext): string | null {
 }
 
 /** What is high in it by the market's front-of-pack rule: per serving, or per reference amount where that is more. */
-function frontSymbol({ rules, product, nutrition }: DeclarationContext): string[] {
+export function frontSymbol({ rules, product, nutrition }: DeclarationContext): string[] {
   const rule = rules.statements.frontSymbol
   const serving = servingOf(rules, product)
   if (!rule || 'unknown' in serving) return []

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
+import { assessed } from '../assess/slice'
 import type { LabResult } from '../model/laboratory'
 
 const result = (change: Partial<LabResult> = {}): LabResult => ({
@@ -44,6 +45,21 @@ describe('what a laboratory found', () => {
   it('the newest of those chosen counts', () => {
     const both = [result({ values: { fat: 5 }, on: '2026-09-01' }), result({ id: 'l2', on: '2026-11-01' })]
     expect(assess(book(both), 'cake', 'uk').nutrition.per100g.fat!.value).toBe(20)
+  })
+  it('what cannot be beside what is worked out stands before the label', () => {
+    const said = (values: LabResult['values']) =>
+      assess(book([result({ values })]), 'cake', 'uk')
+        .declaration.problems.map(one => one.what)
+        .join()
+    expect(said({ fat: 20, sugars: 60 })).toContain('Sugars cannot be more than the carbohydrate they are part of.')
+    expect(said({ fat: 20, sugars: 30 })).not.toContain('cannot be:')
+  })
+  it('of its slice a product says the same, also by the names of what is in it no more', () => {
+    const made = book([result({ of: ['flour', 'oil', 'salt'] })])
+    const named = made.ingredients.map(one => (one.id === 'salt' ? { ...one, name: 'fine sea salt' } : one))
+    const whole = { ...made, ingredients: named }
+    expect(assessed(whole, 'cake', 'uk')).toEqual(assess(whole, 'cake', 'uk'))
+    expect(JSON.stringify(assessed(whole, 'cake', 'uk').declaration.problems)).toContain('fine sea salt differs')
   })
   it.each([
     ['more is in it', book([result()], true), 'salt'],

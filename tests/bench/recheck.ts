@@ -1,43 +1,12 @@
 // All claims of 10,000 products of 15 lines, re-checked in five markets after one fact of something that a twentieth of them
 // uses: the kept books, a recursive SQL query over the same marks, and a bare pass over flat arrays of the products it touches.
 // Prints times and ratios; judges nothing.
-import { booksOf, type Ingredient, type Product, type Recipe, recheck, type Workbook } from '@fair-tin/core'
+import { booksOf, type Ingredient, recheck } from '@fair-tin/core'
 import postgres from 'postgres'
-import { ingredients } from '../../demo/ingredients'
-import { kitchen } from '../../demo/kitchen'
+import { manyProducts, otherOf, salt as rare } from './manyProducts'
 
-const today = '2026-11-24'
-const larder = ingredients(today).filter(one => Object.keys(one.nutrients).length > 0)
 const many = 10_000
-const rare = larder.find(one => one.id === 'salt')!
-const others = larder.filter(one => one !== rare)
-const recipes: Recipe[] = Array.from({ length: many }, (_, at) => ({
-  id: `r${at}`,
-  version: 1,
-  name: `Bake ${at}`,
-  steps: [],
-  bakeLoss: 0.1,
-  pieces: 12,
-  lines: [
-    at % 20 === 0 ? rare : others[(at * 3) % others.length]!,
-    ...Array.from({ length: 14 }, (_, n) => others[(at * 7 + n) % others.length]!),
-  ].map((one, n) => ({
-    id: `l${n}`,
-    of: { ingredient: one.id },
-    amount: { value: 20 + ((at + n) % 90), unit: 'g' },
-    role: 'mix',
-  })),
-}))
-const products: Product[] = recipes.map(recipe => ({
-  id: recipe.id,
-  name: recipe.name,
-  recipe: recipe.id,
-  netWeight: 80,
-  pieces: 1,
-  claims: [],
-  markets: [],
-}))
-const workbook: Workbook = { products, recipes, ingredients: larder, ...kitchen(today), today }
+const workbook = manyProducts(many, at => [at % 20 === 0 ? rare : otherOf(at * 3, 1)[0]!, ...otherOf(at * 7, 14)])
 
 const timed = <T>(work: () => T): [number, T] => {
   const began = performance.now()
@@ -45,7 +14,7 @@ const timed = <T>(work: () => T): [number, T] => {
   return [performance.now() - began, result]
 }
 const middle = (times: number[]) => times.sort((a, b) => a - b)[times.length >> 1]!
-const [compiling, books] = timed(() => booksOf(workbook)!)
+const [compiling, books] = timed(() => booksOf(workbook))
 const { claims, markets, marks, kinds, products: kept } = books
 const step = claims.length * markets.length
 console.log(

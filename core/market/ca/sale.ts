@@ -26,5 +26,5 @@ export const sale: SaleRules = {
       cite: 'FDR B.01.401(2)(b)',
     },
   ],
-  endedBy: { what: 'a claim about nutrients or health, or a front-of-package symbol', cite: 'FDR B.01.401(3)' },
+  endedBy: { what: 'a claim about nutrients or health', cite: 'FDR B.01.401(3)' },
 }

@@ -35,7 +35,7 @@ export const Lid = memo(function Lid(props: LidProps) {
       onValueChange={face => props.onTurn(face as LidFace)}
       className="pane flex min-h-0 flex-col"
     >
-      <Tabs.List aria-label="Lid" className="flex overflow-x-auto border-b border-hair">
+      <Tabs.List aria-label="Lid" className="flex flex-wrap border-b border-hair">
         {lidFaces.map((face, at) => (
           <Tabs.Trigger
             key={face}

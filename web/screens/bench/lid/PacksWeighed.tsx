@@ -1,8 +1,14 @@
 // What packs weighed, against the three rules of average quantity, as they ran over the days, and what could be declared.
 'use client'
-import { controlChart, type PacksWeighed as Result, weighedAgainst } from '@fair-tin/core/label'
+import {
+  type AverageRule,
+  controlChart,
+  fewestADay,
+  type PacksWeighed as Result,
+  weighedAgainst,
+} from '@fair-tin/core/label'
 import { type Weighing, Weighing as WeighingSchema } from '@fair-tin/core/model'
-import { spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
+import { capital, commaDoubt, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { extent } from 'd3-array'
 import { scaleLinear, scalePoint } from 'd3-scale'
 import { useState } from 'react'
@@ -16,11 +22,7 @@ type Props = Pick<LidProps, 'product' | 'rules' | 'hands' | 'workbook'> & { net:
 
 export function PacksWeighed({ product, rules, hands, workbook, net }: Props) {
   const weighings = product.weighings ?? []
-  const result = weighedAgainst(
-    weighings.flatMap(one => one.grams),
-    net,
-    rules,
-  )
+  const result = weighedAgainst(weighings, net, rules)
   const put = (all: Weighing[]) => readField(product, 'weighings', all.length > 0 ? all : null)
   return (
     <FacePart title="What packs weigh">
@@ -67,6 +69,7 @@ export function PacksWeighed({ product, rules, hands, workbook, net }: Props) {
       )}
       <NewWeighing
         today={workbook.today}
+        net={net}
         onKeep={one => {
           const said = put([...weighings, one])
           if ('problem' in said) return said.problem
@@ -78,18 +81,21 @@ export function PacksWeighed({ product, rules, hands, workbook, net }: Props) {
   )
 }
 
+const ruleWords: Record<AverageRule['rule'], (rule: AverageRule, net: number) => string> = {
+  mean: ({ holds }, net) => `the mean is ${holds ? 'not under' : 'under'} the ${toPlaces(net, 0)} g declared`,
+  short: ({ found, allowed }) =>
+    `${found === 0 ? 'none is' : found === 1 ? 'one is' : `${found} are`} short by more than the error, and ${allowed === 0 ? 'of so few none may be' : `${allowed} may be`}`,
+  veryShort: ({ holds }) => `${holds ? 'none' : 'at least one'} is short by twice the error, which none may be`,
+}
+
 function Said({ result, net, cite }: { result: Result; net: number; cite: string | null }) {
-  const { count, mean, deviation, rules, declare } = result
-  const words = {
-    mean: (holds: boolean) => `The mean is ${holds ? 'not under' : 'under'} the ${toPlaces(net, 0)} g declared`,
-    short: (_: boolean, found: number, allowed: number) =>
-      `${found === 0 ? 'None is' : found === 1 ? 'One is' : `${found} are`} short by more than the error, ${allowed === 0 ? 'of so few none may be' : `${allowed} may be`}`,
-    veryShort: (holds: boolean) => `${holds ? 'None' : 'At least one'} is short by twice the error, which none may be`,
-  }
+  const { count, mean, deviation, days, declare } = result
+  const [newest, ...before] = days
+  const broke = before.filter(one => one.rules?.some(rule => !rule.holds))
   return (
     <>
       <p>
-        {count} packs: <b className="figure">{toPlaces(mean, 1)} g</b> in the mean
+        {count === 1 ? 'One pack' : `${count} packs`}: <b className="figure">{toPlaces(mean, 1)} g</b> in the mean
         {deviation !== null && (
           <>
             , give or take <span className="figure">{toPlaces(deviation, 1)} g</span> a pack
@@ -97,18 +103,39 @@ function Said({ result, net, cite }: { result: Result; net: number; cite: string
         )}
         .
       </p>
-      {rules ? (
-        <ul>
-          {rules.map(({ rule, holds, found, allowed }) => (
-            <li key={rule} className="flex gap-2 py-0.5">
-              <span className="pt-0.5">
-                <VerdictMark mark={holds ? 'holds' : 'breaks'} size={12} />
-              </span>
-              {words[rule](holds, found, allowed)}.
-            </li>
-          ))}
-          <li className="text-[13px] text-quiet">{cite}, from memory.</li>
-        </ul>
+      {newest?.rules ? (
+        <>
+          <p className="text-[13px] text-quiet">
+            Weighed last, on {spokenDay(newest.on)}
+            {newest.count < fewestADay
+              ? `: ${newest.count} of a batch say little, so weigh ${fewestADay} or more.`
+              : ':'}
+          </p>
+          <ul>
+            {newest.rules.map(rule => (
+              <li key={rule.rule} className="flex gap-2 py-0.5">
+                <span className="pt-0.5">
+                  <VerdictMark mark={rule.holds ? 'holds' : 'breaks'} size={12} />
+                </span>
+                {capital(ruleWords[rule.rule](rule, net))}.
+              </li>
+            ))}
+            {broke.map(one => (
+              <li key={one.id} className="flex gap-2 py-0.5">
+                <span className="pt-0.5">
+                  <VerdictMark mark="breaks" size={12} />
+                </span>
+                {spokenDay(one.on)}:{' '}
+                {one
+                  .rules!.filter(rule => !rule.holds)
+                  .map(rule => ruleWords[rule.rule](rule, net))
+                  .join('; ')}
+                .
+              </li>
+            ))}
+            <li className="text-[13px] text-quiet">{cite}, from memory. Each bake counts by itself.</li>
+          </ul>
+        </>
       ) : (
         <p className="text-[13px] text-quiet">
           This market’s own tolerances are not known here: ask the inspector of weights.
@@ -116,7 +143,8 @@ function Said({ result, net, cite }: { result: Result; net: number; cite: string
       )}
       {declare !== null && (
         <p>
-          At most <b className="figure">{declare} g</b> could be declared, of these packs and of more like them.
+          At most <b className="figure">{declare} g</b> could be declared, of these packs on each day, and of more like
+          them.
         </p>
       )}
     </>
@@ -176,28 +204,33 @@ function Chart({ weighings }: { weighings: readonly Weighing[] }) {
   )
 }
 
-/** Weights as they are typed or pasted, one after another. A comma ends one only where a space follows it. */
-const weightsIn = (text: string): string[] => text.split(/[\s;]+|,\s+/).flatMap(one => one.replace(/,$/, '') || [])
+/** Weights as they are typed or pasted, one after another; a comma ends one only where a space follows it. Or what is wrong with them. */
+export function weightsIn(text: string, net: number): { grams: number[] } | { problem: string } {
+  const written = text.split(/[\s;]+|,\s+/).flatMap(one => one.replace(/,$/, '').replace(/g$/i, '') || [])
+  const grams = written.map(typedNumber)
+  for (const [at, one] of written.entries()) {
+    const value = grams[at]!
+    const doubt = commaDoubt(one)
+    if (doubt) return { problem: doubt }
+    if (!Number.isFinite(value)) return { problem: `“${one.slice(0, 30)}” is no weight in grams.` }
+    // a thousand written with a space is two numbers here
+    if (value < net / 10 || value > net * 10)
+      return {
+        problem: `“${one}” is far from the ${toPlaces(net, 0)} g declared. Write each pack by itself, in grams: 1104.`,
+      }
+  }
+  return { grams }
+}
 
-function NewWeighing({ today, onKeep }: { today: string; onKeep: (one: Weighing) => string }) {
+function NewWeighing({ today, net, onKeep }: { today: string; net: number; onKeep: (one: Weighing) => string }) {
   const [on, setOn] = useState(today)
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const keep = () => {
-    const written = weightsIn(text)
-    const odd = written.find(one => !Number.isFinite(typedNumber(one.replace(/g$/i, ''))))
-    const read = WeighingSchema.safeParse({
-      id: crypto.randomUUID(),
-      on,
-      grams: written.map(one => typedNumber(one.replace(/g$/i, ''))),
-    })
-    const wrong = !on
-      ? 'Say on which day.'
-      : odd !== undefined
-        ? `“${odd.slice(0, 30)}” is no weight in grams.`
-        : read.success
-          ? onKeep(read.data)
-          : (read.error.issues[0]?.message ?? '')
+    const written = weightsIn(text, net)
+    if ('problem' in written) return setProblem(written.problem)
+    const read = WeighingSchema.safeParse({ id: crypto.randomUUID(), on, grams: written.grams })
+    const wrong = !on ? 'Say on which day.' : read.success ? onKeep(read.data) : (read.error.issues[0]?.message ?? '')
     setProblem(wrong)
     if (!wrong) setText('')
   }

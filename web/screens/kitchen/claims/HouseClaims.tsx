@@ -1,34 +1,21 @@
 // Claims that no law defines, each by a list that she makes: what must not be in it, and how much carbohydrate.
 'use client'
-import { type KitchenSheet, sheetEdits } from '@fair-tin/core/edit'
+import type { KitchenSheet } from '@fair-tin/core/edit'
 import {
   addedTo,
   carbohydrateCounts,
   carbohydrateFormula,
   claimName,
-  type HouseRule,
   type NamedClaim,
   refusedKindName,
   refusedKinds,
   ruledClaims,
 } from '@fair-tin/core/model'
 import { fullList } from '@fair-tin/core/words'
-import Link from 'next/link'
-import { useRouter } from 'next/navigation'
-import { useCallback, useState, useTransition } from 'react'
+import { useCallback } from 'react'
 import { Choose } from '../../../ui/Choose'
-import { SheetClashes } from '../../SheetClashes'
-import { useLeftOpen } from '../../useLeftOpen'
-import { tellKept, useSheet } from '../../useSheet'
-import { KeepOrLeave } from '../KeepOrLeave'
+import { type EntryProps, KitchenList } from '../KitchenList'
 import { claimOfDraft, newRule, type RuleDraft, ruleDraft, rulesFrom, startingWith } from './draft'
-
-const shelf = 'house-claims'
-interface Form {
-  drafts: RuleDraft[]
-  before: HouseRule[]
-}
-const opened = (rules: HouseRule[]): Form => ({ drafts: rules.map(ruleDraft), before: rules })
 
 export function HouseClaims({
   kitchen,
@@ -40,96 +27,33 @@ export function HouseClaims({
   usedBy: Record<string, string[]>
   mayChange: boolean
 }) {
-  const router = useRouter()
-  const [saving, start] = useTransition()
-  const rules = kitchen.houseRules ?? []
-  const again = useCallback((left: unknown) => left as Form, [])
-  const { form, open, put, forget, setForm } = useLeftOpen<Form>(shelf, () => opened(rules), again)
-  const [problems, setProblems] = useState<ReadonlyMap<string, string>>(new Map())
-  const { clashes, send, takeBack, settle } = useSheet('kitchen')
-  const change = (key: string, to: Partial<RuleDraft>) =>
-    put(now => ({ ...now, drafts: now.drafts.map(one => (one.key === key ? { ...one, ...to } : one)) }))
-
-  const keep = () => {
-    const built = rulesFrom(form.drafts)
-    setProblems('problems' in built ? built.problems : new Map())
-    if ('problems' in built) return
-    start(async () => {
-      const edits = sheetEdits('kitchen', { houseRules: form.before }, { houseRules: built.rules })
-      const sent = await send('kitchen', edits)
-      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
-      forget()
-      setForm(opened(built.rules))
-      tellKept(
-        'The claims of the house are kept. Every product was checked again.',
-        edits.length > 0 ? () => takeBack('kitchen', edits) : null,
-        () => router.refresh(),
-      )
-      router.refresh()
-    })
-  }
-  const choose = (clash: (typeof clashes)[number], mine: boolean) =>
-    start(async () => {
-      const sent = await settle('kitchen', clash, mine)
-      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
-      if (clashes.length === 1) {
-        forget()
-        router.refresh()
-      }
-    })
-
+  const Entry = useCallback(
+    ({ draft, all, ...rest }: EntryProps<RuleDraft>) => (
+      <Rule
+        draft={draft}
+        users={usedBy[claimOfDraft(draft)] ?? []}
+        taken={all.flatMap(one => (one === draft || one.known === '' ? [] : [one.known]))}
+        {...rest}
+      />
+    ),
+    [usedBy],
+  )
   return (
-    <section className="flex min-h-0 flex-1 flex-col gap-2">
-      <div className="flex flex-wrap items-end gap-3">
-        <h1 className="mr-auto text-3xl">Claims of the house</h1>
-        <Link href="/kitchen" className="word-link">
-          Back to Kitchen
-        </Link>
-        <KeepOrLeave
-          open={open}
-          saving={saving}
-          may={mayChange}
-          keeps="the claims"
-          onKeep={keep}
-          onLeave={() => {
-            forget()
-            setForm(opened(rules))
-            setProblems(new Map())
-          }}
-        />
-      </div>
-      <p className="max-w-prose text-quiet">
-        No law says what these mean, so you do: the list stands beside every verdict. What nobody has said of an
-        ingredient leaves them unproven, like any other claim. A claim the law defines cannot be had under another name.
-        {mayChange ? '' : ' The owner, and whoever signs, can change them.'}
-      </p>
-      <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
-      {problems.get('') && (
-        <p role="alert" className="text-breaks">
-          {problems.get('')}
-        </p>
-      )}
-      <div className="grid min-h-0 flex-1 content-start gap-3 overflow-auto lg:grid-cols-2">
-        {form.drafts.map(draft => (
-          <Rule
-            key={draft.key}
-            draft={draft}
-            problem={problems.get(draft.key)}
-            users={usedBy[claimOfDraft(draft)] ?? []}
-            taken={form.drafts.flatMap(one => (one === draft || one.known === '' ? [] : [one.known]))}
-            onChange={to => change(draft.key, to)}
-            onRemove={() => put(now => ({ ...now, drafts: now.drafts.filter(one => one !== draft) }))}
-          />
-        ))}
-        <button
-          type="button"
-          className="do self-start justify-self-start"
-          onClick={() => put(now => ({ ...now, drafts: [...now.drafts, newRule()] }))}
-        >
-          Make another claim
-        </button>
-      </div>
-    </section>
+    <KitchenList
+      field="houseRules"
+      shelf="house-claims"
+      title="Claims of the house"
+      intro={`No law says what these mean, so you do: the list stands beside every verdict. What nobody has said of an ingredient leaves them unproven, like any other claim. A claim the law defines cannot be had under another name.${mayChange ? '' : ' The owner, and whoever signs, can change them.'}`}
+      keeps="the claims"
+      told="The claims of the house are kept. Every product was checked again."
+      add="Make another claim"
+      kitchen={kitchen}
+      mayChange={mayChange}
+      draftOf={ruleDraft}
+      newDraft={newRule}
+      fromDrafts={rulesFrom}
+      Entry={Entry}
+    />
   )
 }
 

@@ -29,7 +29,7 @@ describe('the form of the house’s claims', () => {
   it('kept untouched it changes nothing', () => {
     fc.assert(
       fc.property(fc.uniqueArray(anyRule, { selector: one => one.claim, maxLength: 5 }), rules => {
-        expect(rulesFrom(rules.map(ruleDraft))).toEqual({ rules })
+        expect(rulesFrom(rules.map(ruleDraft))).toEqual({ values: rules })
       }),
     )
   })
@@ -53,7 +53,7 @@ describe('the form of the house’s claims', () => {
   it('reads words by rows and commas, each once', () => {
     const draft = { ...newRule(), name: ' no  white flour ', words: 'white flour, plain flour\n\nwhite flour' }
     expect(rulesFrom([draft])).toEqual({
-      rules: [{ claim: 'house:no white flour', words: ['white flour', 'plain flour'], kinds: [] }],
+      values: [{ claim: 'house:no white flour', words: ['white flour', 'plain flour'], kinds: [] }],
     })
   })
   it('begins with the list that is there without one, and leaves what was typed', () => {

@@ -71,7 +71,7 @@ const rows = (text: string): string[] => [
 /** What stands in the form as rules; or what is wrong, by the form's key. */
 export function rulesFrom(
   drafts: readonly RuleDraft[],
-): { rules: HouseRule[] } | { problems: ReadonlyMap<string, string> } {
+): { values: HouseRule[] } | { problems: ReadonlyMap<string, string> } {
   const problems = new Map<string, string>()
   const rules: HouseRule[] = []
   const taken = new Set<string>()
@@ -100,5 +100,5 @@ export function rulesFrom(
     else rules.push(read.data)
     taken.add(called)
   }
-  return problems.size > 0 ? { problems } : { rules }
+  return problems.size > 0 ? { problems } : { values: rules }
 }

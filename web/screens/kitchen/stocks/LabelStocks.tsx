@@ -1,15 +1,9 @@
 // What labels are printed on: rolls and sheets, each by its millimetres, with a picture of the sheet.
 'use client'
-import { type KitchenSheet, sheetEdits } from '@fair-tin/core/edit'
+import type { KitchenSheet } from '@fair-tin/core/edit'
 import { LabelStock } from '@fair-tin/core/model'
-import Link from 'next/link'
-import { useRouter } from 'next/navigation'
-import { useCallback, useState, useTransition } from 'react'
 import { perSheet, placesOn } from '../../../label/sheet'
-import { SheetClashes } from '../../SheetClashes'
-import { useLeftOpen } from '../../useLeftOpen'
-import { tellKept, useSheet } from '../../useSheet'
-import { KeepOrLeave } from '../KeepOrLeave'
+import { type EntryProps, KitchenList } from '../KitchenList'
 import {
   labelFields,
   newStock,
@@ -21,103 +15,23 @@ import {
   stocksFrom,
 } from './draft'
 
-const shelf = 'label-stock'
-interface Form {
-  drafts: StockDraft[]
-  before: LabelStock[]
-}
-const opened = (stocks: LabelStock[]): Form => ({ drafts: stocks.map(stockDraft), before: stocks })
-
-export function LabelStocks({ kitchen, mayChange }: { kitchen: KitchenSheet; mayChange: boolean }) {
-  const router = useRouter()
-  const [saving, start] = useTransition()
-  const stocks = kitchen.labelStocks ?? []
-  const again = useCallback((left: unknown) => left as Form, [])
-  const { form, open, put, forget, setForm } = useLeftOpen<Form>(shelf, () => opened(stocks), again)
-  const [problems, setProblems] = useState<ReadonlyMap<string, string>>(new Map())
-  const { clashes, send, takeBack, settle } = useSheet('kitchen')
-  const change = (key: string, to: Partial<StockDraft>) =>
-    put(now => ({ ...now, drafts: now.drafts.map(one => (one.key === key ? { ...one, ...to } : one)) }))
-
-  const keep = () => {
-    const built = stocksFrom(form.drafts)
-    setProblems('problems' in built ? built.problems : new Map())
-    if ('problems' in built) return
-    start(async () => {
-      const edits = sheetEdits('kitchen', { labelStocks: form.before }, { labelStocks: built.stocks })
-      const sent = await send('kitchen', edits)
-      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
-      forget()
-      setForm(opened(built.stocks))
-      tellKept(
-        'The label stock is kept. It is offered on every bench, under Label.',
-        edits.length > 0 ? () => takeBack('kitchen', edits) : null,
-        () => router.refresh(),
-      )
-      router.refresh()
-    })
-  }
-  const choose = (clash: (typeof clashes)[number], mine: boolean) =>
-    start(async () => {
-      const sent = await settle('kitchen', clash, mine)
-      if (!sent.kept) return setProblems(new Map(sent.problems.map(one => ['', one.message])))
-      if (clashes.length === 1) {
-        forget()
-        router.refresh()
-      }
-    })
-
-  return (
-    <section className="flex min-h-0 flex-1 flex-col gap-2">
-      <div className="flex flex-wrap items-end gap-3">
-        <h1 className="mr-auto text-3xl">Label stock</h1>
-        <Link href="/kitchen" className="word-link">
-          Back to Kitchen
-        </Link>
-        <KeepOrLeave
-          open={open}
-          saving={saving}
-          may={mayChange}
-          keeps="the stock"
-          onKeep={keep}
-          onLeave={() => {
-            forget()
-            setForm(opened(stocks))
-            setProblems(new Map())
-          }}
-        />
-      </div>
-      <p className="max-w-prose text-quiet">
-        Measure them, or read the millimetres off the box. Print one sheet on plain paper first and hold it against the
-        labels: printers shift and shrink, so print at true size, never fitted to the page.
-      </p>
-      <SheetClashes clashes={clashes} onMine={one => choose(one, true)} onTheirs={one => choose(one, false)} />
-      {problems.get('') && (
-        <p role="alert" className="text-breaks">
-          {problems.get('')}
-        </p>
-      )}
-      <div className="grid min-h-0 flex-1 content-start gap-3 overflow-auto lg:grid-cols-2">
-        {form.drafts.map(draft => (
-          <Stock
-            key={draft.key}
-            draft={draft}
-            problem={problems.get(draft.key)}
-            onChange={to => change(draft.key, to)}
-            onRemove={() => put(now => ({ ...now, drafts: now.drafts.filter(one => one !== draft) }))}
-          />
-        ))}
-        <button
-          type="button"
-          className="do self-start justify-self-start"
-          onClick={() => put(now => ({ ...now, drafts: [...now.drafts, newStock()] }))}
-        >
-          Add a stock
-        </button>
-      </div>
-    </section>
-  )
-}
+export const LabelStocks = ({ kitchen, mayChange }: { kitchen: KitchenSheet; mayChange: boolean }) => (
+  <KitchenList
+    field="labelStocks"
+    shelf="label-stock"
+    title="Label stock"
+    intro="Measure them, or read the millimetres off the box. Print one sheet on plain paper first and hold it against the labels: printers shift and shrink, so print at true size, never fitted to the page."
+    keeps="the stock"
+    told="The label stock is kept. It is offered on every bench, under Label."
+    add="Add a stock"
+    kitchen={kitchen}
+    mayChange={mayChange}
+    draftOf={stockDraft}
+    newDraft={newStock}
+    fromDrafts={stocksFrom}
+    Entry={Stock}
+  />
+)
 
 const fieldName: Record<StockField, string> = {
   width: 'Label wide, mm',
@@ -132,17 +46,7 @@ const fieldName: Record<StockField, string> = {
   stepDown: 'Step down, mm',
 }
 
-function Stock({
-  draft,
-  problem,
-  onChange,
-  onRemove,
-}: {
-  draft: StockDraft
-  problem: string | undefined
-  onChange: (to: Partial<StockDraft>) => void
-  onRemove: () => void
-}) {
+function Stock({ draft, problem, onChange, onRemove }: EntryProps<StockDraft>) {
   const title = draft.name.trim() || 'A new stock'
   const read = LabelStock.safeParse(stockOf({ ...draft, name: title }))
   return (
@@ -207,7 +111,7 @@ function Picture({ stock }: { stock: LabelStock | null }) {
   return (
     <svg
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
-      className="h-auto max-h-[200px] w-[130px] shrink-0 self-center"
+      className="h-auto max-h-[200px] w-[130px] shrink-0 self-center max-sm:hidden"
       role="img"
       aria-label={stock.sheet ? `${perSheet(stock)} labels on a sheet` : 'One label of a roll'}
     >

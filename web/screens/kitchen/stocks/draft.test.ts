@@ -47,7 +47,7 @@ describe('label stock', () => {
   it('written as text and read again is the same', () => {
     fc.assert(
       fc.property(stock, one => {
-        expect(stocksFrom([stockDraft(one)])).toEqual({ stocks: [one] })
+        expect(stocksFrom([stockDraft(one)])).toEqual({ values: [one] })
       }),
     )
   })
@@ -82,6 +82,7 @@ describe('label stock', () => {
     [{ width: 'wide' }, 'Say the width of a label, in millimetres.'],
     [{ width: '5' }, 'the width of a label is at least 15 mm.'],
     [{ across: '2.5' }, 'Count whole labels.'],
+    [{ height: '1,000' }, '“1,000” could be 1000 or 1.0: write the one you mean.'],
     [{ stepAcross: '90' }, 'Side by side they overlap: the step across is less than a label’s width.'],
     [{ across: '3' }, 'The last label across stands out over the sheet.'],
     [{ down: '5' }, 'The last label down stands out over the sheet.'],

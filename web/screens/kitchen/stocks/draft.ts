@@ -1,6 +1,6 @@
 // Label stock as a form: text while it is edited, millimetres again when it is kept.
 import { LabelStock } from '@fair-tin/core/model'
-import { typedNumber } from '@fair-tin/core/words'
+import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { v4 } from 'uuid'
 
 export const labelFields = ['width', 'height'] as const
@@ -70,13 +70,16 @@ export function stockOf(draft: StockDraft): unknown {
 /** All of them, or what is wrong with which, by its key. */
 export function stocksFrom(
   drafts: readonly StockDraft[],
-): { stocks: LabelStock[] } | { problems: ReadonlyMap<string, string> } {
+): { values: LabelStock[] } | { problems: ReadonlyMap<string, string> } {
   const problems = new Map<string, string>()
   const stocks = drafts.flatMap(draft => {
     const read = LabelStock.safeParse(stockOf(draft))
-    if (read.success) return [read.data]
-    problems.set(draft.key, read.error.issues[0]!.message)
+    const doubt = [...labelFields, ...(draft.onSheets ? sheetFields : [])]
+      .map(field => commaDoubt(draft[field]))
+      .find(Boolean)
+    if (read.success && !doubt) return [read.data]
+    problems.set(draft.key, doubt ?? read.error!.issues[0]!.message)
     return []
   })
-  return problems.size > 0 ? { problems } : { stocks }
+  return problems.size > 0 ? { problems } : { values: stocks }
 }

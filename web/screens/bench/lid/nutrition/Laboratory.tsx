@@ -3,7 +3,7 @@
 import { acceptable } from '@fair-tin/core/market'
 import { LabResult, mainNutrients, type NutrientCode, nutrientCodes, nutrientName } from '@fair-tin/core/model'
 import { goneSince, newSince, nutritionOf } from '@fair-tin/core/nutrition'
-import { fullList, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
+import { commaDoubt, fullList, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { useState } from 'react'
 import { DayField } from '../../../../ui/DayField'
 import { FacePart } from '../FacePart'
@@ -131,13 +131,16 @@ function NewResult({ onKeep }: { onKeep: (one: LabResult) => void }) {
       of: [],
       used: false,
     })
+    const doubt = filled.map(([, text]) => commaDoubt(text)).find(Boolean)
     const wrong = !typed.on
       ? 'Say of which day the report is.'
       : filled.length === 0
         ? 'Enter at least one figure.'
-        : read.success
-          ? ''
-          : nameOfWrong(read.error.issues[0])
+        : doubt
+          ? doubt
+          : read.success
+            ? ''
+            : nameOfWrong(read.error.issues[0])
     setProblem(wrong)
     if (wrong || !read.success) return
     onKeep(read.data)

@@ -1,7 +1,7 @@
 // The lid's nutrition: how sure each figure of the table is, how likely a laboratory finds it wrong, what to know better first, and
 // what laboratories found.
 'use client'
-import type { RowSpread } from '@fair-tin/core/assess'
+import type { RowSpread } from '@fair-tin/core/nutrition'
 import { useState } from 'react'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../faces'

@@ -1,16 +1,16 @@
 // The table's rows with how far each may be off: a small picture beside its figures, what the market allows as the pale band.
 'use client'
-import type { RowSpread } from '@fair-tin/core/assess'
 import { type RulePack, roundNutrient } from '@fair-tin/core/market'
+import type { RowSpread } from '@fair-tin/core/nutrition'
 import { percent } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
 import { Fragment } from 'react'
 
-/** "none", "3 %": how often it would be found wrong. */
+/** How often it would be found wrong. */
 function chance({ wrong }: RowSpread): string {
-  if (!wrong) return 'not set'
+  if (!wrong) return 'no tolerance named'
   const share = wrong.under + wrong.over
-  return share === 0 ? 'none' : share < 0.005 ? 'under 0.5 %' : percent(share)
+  return `found wrong: ${share === 0 ? 'none' : share < 0.005 ? 'under 0.5 %' : percent(share)}`
 }
 /** A likelihood that is worth a thought: more often than one making in twenty. */
 const often = ({ wrong }: RowSpread): boolean => wrong !== null && wrong.under + wrong.over > 0.05
@@ -57,9 +57,6 @@ export function SureTable({
               <th scope="col" className="pr-2 text-right font-normal">
                 19 of 20 lie in
               </th>
-              <th scope="col" className="text-right font-normal">
-                found wrong
-              </th>
             </tr>
           </thead>
           <tbody>
@@ -81,13 +78,19 @@ export function SureTable({
                   <td className="figure pr-2 text-right whitespace-nowrap">
                     {printed(row, row.usual[0])} – {printed(row, row.usual[1])}
                   </td>
-                  <td className={`text-right ${often(row) ? 'font-bold text-breaks' : row.wrong ? '' : 'text-quiet'}`}>
-                    {chance(row)}
-                  </td>
                 </tr>
                 <tr className={`border-b border-hair ${row.nutrient === chosen ? 'bg-page' : ''}`}>
-                  <td colSpan={4} className="pb-1">
-                    <Strip row={row} />
+                  <td colSpan={3} className="pb-1">
+                    <div className="flex items-center gap-2">
+                      <div className="min-w-0 flex-1">
+                        <Strip row={row} />
+                      </div>
+                      <span
+                        className={`w-[128px] shrink-0 text-right text-[13px] ${often(row) ? 'font-bold text-breaks' : 'text-quiet'}`}
+                      >
+                        {chance(row)}
+                      </span>
+                    </div>
                   </td>
                 </tr>
               </Fragment>

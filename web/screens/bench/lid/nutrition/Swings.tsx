@@ -1,6 +1,6 @@
 // What moves one row of the table, the most first: each thing alone at its ends, all else as reckoned with.
 'use client'
-import type { RowSpread, Swing } from '@fair-tin/core/assess'
+import type { RowSpread, Swing } from '@fair-tin/core/nutrition'
 import { toPlaces } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
 
