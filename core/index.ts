@@ -2,6 +2,7 @@
 
 export * from './allergen'
 export * from './assess'
+export * from './batch'
 export * from './claim'
 export * from './cost'
 export * from './edit'

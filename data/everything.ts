@@ -13,12 +13,16 @@ const tables = {
   kitchen: ['version', 'body', 'evidence'],
   recipe_version: ['recipe_id', 'number', 'name', 'reason', 'body', 'kept_by', 'kept_at'],
   delivery: ['id', 'ingredient_id', 'lot', 'received', 'grams', 'use_by', 'evidence', 'kept_by', 'kept_at'],
-  stock_entry: ['delivery_id', 'grams', 'reason', 'kept_by', 'kept_at'],
+  stock_entry: ['delivery_id', 'grams', 'reason', 'for_entry', 'kept_by', 'kept_at'],
+  hold_entry: ['delivery_id', 'held', 'reason', 'kept_by', 'kept_at'],
   price_list: ['supplier', 'columns'],
   trial: ['id', 'recipe_id', 'name', 'notes', 'body', 'fresh', 'kept_by', 'kept_at', 'closed'],
   part_entry: ['part', 'grams', 'reason', 'kept_by', 'kept_at'],
   seal: ['print', 'body'],
   sign_off: ['number', 'product_id', 'market', 'print', 'deed', 'reason', 'kept_by', 'kept_at'],
+  batch_books: ['print', 'body'],
+  batch: ['id', 'code', 'day', 'product_id', 'name', 'pieces', 'factor', 'reason', 'print', 'kept_by', 'kept_at'],
+  batch_entry: ['id', 'batch_id', 'body', 'thing', 'kept_by', 'kept_at'],
   order_line: ['id', 'day', 'product_id', 'packs', 'for_whom', 'cancelled_at', 'kept_by', 'kept_at'],
 } as const
 export type TableName = keyof typeof tables

@@ -1,6 +1,7 @@
 // What the application may ask of the database.
 export * from './backups'
 export * from './bakery'
+export * from './batches'
 export * from './benchEdits'
 export { DamagedRow } from './damage'
 export * from './door'

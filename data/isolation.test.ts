@@ -147,9 +147,13 @@ describe('isolation', () => {
     expect(tables).toEqual([
       'bakery',
       'bakery_stamp',
+      'batch',
+      'batch_books',
+      'batch_entry',
       'deed',
       'delivery',
       'evidence_file',
+      'hold_entry',
       'ingredient',
       'journal',
       'kitchen',

@@ -24,6 +24,8 @@ export interface Lot extends Delivery {
   ingredient: string
   /** Grams not yet taken. */
   left: number
+  /** Why it may not be used, where somebody held it. */
+  held?: string
 }
 
 interface Row {
@@ -35,9 +37,11 @@ interface Row {
   useBy: string | null
   evidence: unknown
   left: string
+  held: string | null
 }
-const read = ({ useBy, evidence, ...row }: Row): Lot => ({
+const read = ({ useBy, evidence, held, ...row }: Row): Lot => ({
   ...row,
+  ...(held === null ? {} : { held }),
   grams: Number(row.grams),
   left: Number(row.left),
   ...(useBy === null ? {} : { useBy }),
@@ -45,7 +49,7 @@ const read = ({ useBy, evidence, ...row }: Row): Lot => ({
   ...(Evidence.safeParse(evidence).success ? { evidence: evidence as Evidence } : {}),
 })
 const columns = (sql: BakerySql) =>
-  sql`id, ingredient_id as ingredient, lot, received, delivered as grams, use_by as "useBy", evidence, left_over as left`
+  sql`id, ingredient_id as ingredient, lot, received, delivered as grams, use_by as "useBy", evidence, left_over as left, held`
 
 /** Lots of one ingredient, in the order they are to be used: what must be used first, then the oldest. */
 export const listLots = async (sql: BakerySql, ingredientId: string): Promise<Lot[]> =>
@@ -59,6 +63,28 @@ export const lotsOnHand = async (sql: BakerySql): Promise<Lot[]> =>
   (await sql<Row[]>`select ${columns(sql)} from stock where left_over > 0 order by use_by nulls last, received`).map(
     read,
   )
+
+/** Lots by their ids, and every lot of these things of which something is left. */
+export const lotsFor = async (sql: BakerySql, ids: readonly string[], ingredients: readonly string[]): Promise<Lot[]> =>
+  (
+    await sql<Row[]>`select ${columns(sql)} from stock
+    where id = any(${[...ids]}::text[]) or (left_over > 0 and ingredient_id = any(${[...ingredients]}::text[]))
+    order by use_by nulls last, received, lot`
+  ).map(read)
+/** Lots that bear this code, of whatever they are. */
+export const lotsOfCode = async (sql: BakerySql, code: string): Promise<Lot[]> =>
+  (
+    await sql<
+      Row[]
+    >`select ${columns(sql)} from stock where lower(lot) = lower(${code}) order by received desc limit 20`
+  ).map(read)
+
+/** Holds a lot, or lets it be used again; false where there is none. */
+export async function holdLot(sql: BakerySql, deliveryId: string, held: boolean, reason: string): Promise<boolean> {
+  const rows = await sql`insert into hold_entry (bakery_id, delivery_id, held, reason)
+    select current_bakery(), id, ${held}, ${reason} from delivery where id = ${deliveryId} returning 1`
+  return rows.length === 1
+}
 
 /** Grams on hand of every ingredient that ever came as a lot. */
 export const stockOnHand = async (sql: BakerySql): Promise<Record<string, number>> =>

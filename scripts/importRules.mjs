@@ -19,6 +19,7 @@ export const floors = [
   ['label'],
   ['assess'],
   ['seal'],
+  ['batch'],
   ['index'],
 ]
 const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]

@@ -1,5 +1,6 @@
 // The shapes everything speaks of: schemas and names, nothing computed.
 export * from './allergen'
+export * from './batch'
 export * from './claim'
 export * from './costing'
 export * from './evidence'

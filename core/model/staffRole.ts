@@ -10,6 +10,7 @@ export const rights = [
   'prices',
   'orders',
   'stock',
+  'bakes',
   'kitchen',
   'signing',
   'people',
@@ -22,12 +23,12 @@ export const staffRoles: Readonly<Record<StaffRole, { title: string; does: strin
   baker: {
     title: 'Baker',
     does: 'recipes, the larder, orders and bakes',
-    may: ['recipes', 'larder', 'prices', 'orders', 'stock'],
+    may: ['recipes', 'larder', 'prices', 'orders', 'stock', 'bakes'],
   },
   signer: {
     title: 'Signer',
     does: 'what a baker does, the kitchen record, and signs labels for the markets the owner names',
-    may: ['recipes', 'larder', 'prices', 'orders', 'stock', 'kitchen', 'signing'],
+    may: ['recipes', 'larder', 'prices', 'orders', 'stock', 'bakes', 'kitchen', 'signing'],
   },
   reader: { title: 'Reader', does: 'looks at everything until a day, and changes nothing', may: [] },
 }
@@ -39,6 +40,7 @@ export const rightNames: Readonly<Record<Right, string>> = {
   prices: 'prices',
   orders: 'orders',
   stock: 'what is on the shelf',
+  bakes: 'what is baked',
   kitchen: 'the kitchen record',
   signing: 'signatures',
   people: 'who works here',

@@ -27,7 +27,7 @@ export { asPacked, packWeight } from './packWeight'
 export { circleFact, circleThrough, isFrozen, type PartNeed, partsNeeded } from './part'
 export { partOnBench, productsWith } from './partOnBench'
 export { type BatchTarget, mostMakings, scaleFactor, tooLarge } from './scale'
-export { type Advice, adviceOn, type Dough, doughOf } from './structure'
+export { type Advice, adviceOn, type Dough, doughOf, isMoist } from './structure'
 export { baseArea, impossible, type TinRule, tinFactor, tinRoom, tinVolume } from './tin'
 export { type UsualLoss, usualBakeLoss } from './usualLoss'
 export {

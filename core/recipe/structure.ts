@@ -12,6 +12,7 @@ import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
 import { percent, toPlaces } from '../words/rounding'
 import type { Bill } from './bill'
+import { batterOf } from './filling'
 
 type Grams = number
 
@@ -192,4 +193,12 @@ export function adviceOn(dough: Dough, gluten = false): Advice[] {
       )
   }
   return found
+}
+
+/** A crumb this wet when it goes in keeps a skewer wet when it is done: share of the batter. Common practice. */
+const moistFrom = 0.3
+/** Is it known to be so moist? */
+export function isMoist(bill: Bill, ingredients: readonly Ingredient[]): boolean {
+  const dough = doughOf(bill, ingredients)
+  return dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(bill)
 }

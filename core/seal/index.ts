@@ -1,6 +1,7 @@
 // What is signed: frozen, and told apart from what is so now.
 export { type HiddenPlace, hiddenPlaces, type PlaceFound } from './hiddenPlaces'
 export { type ClaimProof, type ProvenComponent, paperWords, proofOfClaims } from './proof'
+export { restsOf } from './rests'
 export { type Altered, alteredIn, type Said, type SaidPart, saidBy } from './said'
 export {
   PlaceAnswer,

@@ -120,6 +120,10 @@ export function unbundled(bytes: Uint8Array): Everything | { problem: string } {
   if (!about || !people || !papers) return none
   const tables = {} as Record<TableName, string>
   for (const name of tableNames) {
+    if (sinceThen.has(name) && !files[`rows/${name}.json`]) {
+      tables[name] = '[]'
+      continue
+    }
     if (read(`rows/${name}.json`, z.array(z.record(z.string(), z.unknown()))) === null)
       return { problem: `rows/${name}.json is missing or no list of rows. Nothing was brought in.` }
     tables[name] = strFromU8(files[`rows/${name}.json`]!)
@@ -132,3 +136,5 @@ export function unbundled(bytes: Uint8Array): Everything | { problem: string } {
   }
   return { bakery: about.bakery, people, tables, papers: kept }
 }
+/** What a bundle from before it does not have. */
+const sinceThen: ReadonlySet<TableName> = new Set(['batch_books', 'batch', 'batch_entry', 'hold_entry'])

@@ -2,7 +2,7 @@
 'use client'
 import { dials } from '@fair-tin/core/measure'
 import type { Step } from '@fair-tin/core/model'
-import { aheadOf, batterOf, doneTestWarning, doughOf, type OpenFood, openFact, openFoodIn } from '@fair-tin/core/recipe'
+import { aheadOf, doneTestWarning, isMoist, type OpenFood, openFact, openFoodIn } from '@fair-tin/core/recipe'
 import { capital } from '@fair-tin/core/words'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { fillingsOf } from '../size/batch'
@@ -10,8 +10,6 @@ import { FacePart } from './FacePart'
 import type { LidProps } from './faces'
 
 const whenName = { ahead: 'Ahead', bench: 'At the bench', oven: 'In the oven', after: 'After' }
-/** A crumb this wet when it goes in keeps a skewer wet when it is done. Common practice. */
-const moistFrom = 0.3
 
 const lasting = (minutes: number) =>
   minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
@@ -28,8 +26,7 @@ export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidPr
   )
   const spoken = useMemo(() => openFoodIn(recipe, workbook).filter(one => one.where === 'step'), [recipe, workbook])
   const fillings = useMemo(() => fillingsOf(batch, recipe, assessment.bill), [batch, recipe, assessment.bill])
-  const dough = useMemo(() => doughOf(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
-  const moist = dough.unknownWater.length === 0 && dough.water > moistFrom * batterOf(assessment.bill)
+  const moist = useMemo(() => isMoist(assessment.bill, workbook.ingredients), [assessment.bill, workbook.ingredients])
   return (
     <>
       {ahead.length > 0 && (

@@ -1,5 +1,5 @@
-// Deliveries of an ingredient by lot: the list, one more, and what is taken of one.
-import { addDelivery, Delivery, findIngredient, listLots, takeStock } from '@fair-tin/data'
+// Deliveries of an ingredient by lot: the list, one more, what is taken of one, and holding one.
+import { addDelivery, Delivery, findIngredient, holdLot, listLots, takeStock } from '@fair-tin/data'
 import { z } from 'zod'
 import { reading } from '../../../../../../bakery'
 import { problem, Refused, refusal } from '../../../answer'
@@ -12,6 +12,11 @@ const Body = z.union([
     take: z.string().min(1),
     grams: z.number('Say how much, in grams.').refine(grams => grams !== 0, 'Say how much, in grams.'),
     reason: z.string().trim().min(1, 'Say what it went into, or why.').max(200),
+  }),
+  z.object({
+    hold: z.string().min(1),
+    held: z.boolean(),
+    reason: z.string().trim().min(2, 'Say why, in a word or two.').max(300),
   }),
 ])
 
@@ -45,6 +50,10 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
           if (known.some(one => one.lot === data.delivery.lot && one.received === data.delivery.received))
             throw new Refused(409, `Lot ${data.delivery.lot} of that day is on file already.`)
           await addDelivery(sql, crypto.randomUUID(), id, data.delivery)
+        } else if ('hold' in data) {
+          const lot = (await listLots(sql, id)).find(one => one.id === data.hold)
+          if (!lot || !(await holdLot(sql, lot.id, data.held, data.reason)))
+            throw new Refused(410, 'There is no such lot of this any more.')
         } else {
           const lot = (await listLots(sql, id)).find(one => one.id === data.take)
           if (!lot || !(await takeStock(sql, data.take, data.grams, data.reason)))

@@ -1,0 +1,141 @@
+// What really went in, judged by the rules for what was planned.
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { allWeighed, entry, kept, sampleBatch } from '../../tests/fixtures/baked'
+import { carrying, sampleIngredient } from '../../tests/fixtures/sample'
+import { allergenCodes } from '../model/allergen'
+import { marketCodes } from '../model/market'
+import { billOf } from '../recipe/bill'
+import { asMade } from './asMade'
+import { effectsOf, effectWords } from './effect'
+import { heldBecause } from './held'
+import { firstLot, type LotOnShelf, lotProblem } from './lot'
+
+const batch = sampleBatch({ product: { markets: [...marketCodes] } })
+const milk = carrying('milk', 'milk', 'contains')
+const swap = (thing = milk, place = 'top#fat') => kept(entry('swapped', { place, to: thing.id, why: 'ran out' }), thing)
+
+describe('a batch as it was made', () => {
+  it('is the very same books where all lies within the tolerance', () => {
+    expect(asMade(batch, [])).toBe(batch.books)
+    expect(asMade(batch, allWeighed())).toBe(batch.books)
+    expect(effectsOf(batch, allWeighed())).toEqual([])
+    expect(heldBecause(batch, allWeighed(), [])).toEqual([])
+  })
+  it('weighs what was weighed: its bill is the grams that went in, also inside a part', () => {
+    const off = [
+      kept(entry('weighed', { place: 'blend#teff', grams: 450, by: 'scale', why: 'slipped' })),
+      kept(entry('amount', { place: 'top#fat', grams: 400, why: 'less fat' })),
+    ]
+    const made = asMade(batch, off)
+    const bill = billOf(made, 'top', { factor: 2 })
+    const grams = (id: string) => bill.lines.find(one => one.ingredient === id)!.grams
+    expect(grams('fat')).toBeCloseTo(400, 9)
+    // the same amount of the blend goes in, of which teff is now the larger share
+    expect(grams('teff') / grams('rice')).toBeCloseTo(450 / 240, 9)
+  })
+  it('grown evenly it is the same food', () => {
+    const grown = [
+      kept(entry('weighed', { place: 'top#fat', grams: 539, by: 'scale' })),
+      kept(entry('rescaled', { factor: 1.1, why: 'too much fat' })),
+    ]
+    expect(effectsOf(batch, grown)).toEqual([])
+  })
+  it('leaves out what was left out', () => {
+    const made = asMade(batch, [kept(entry('amount', { place: 'top#seeds', grams: 0, why: 'forgotten' }))])
+    expect(billOf(made, 'top').lines.some(one => one.ingredient === 'seeds')).toBe(false)
+  })
+})
+
+describe('what a change does', () => {
+  it('milk for the fat: dairy-free breaks in every market, milk is in it, the label is wrong and held', () => {
+    const effects = effectsOf(batch, [swap()])
+    expect(effects.map(one => one.market).sort()).toEqual([...marketCodes].sort())
+    for (const one of effects) {
+      expect(one.contains).toEqual(['milk'])
+      expect(one.claims).toContainEqual(expect.objectContaining({ now: 'breaks' }))
+      expect(one.altered.map(part => part.part)).toContain('ingredients')
+      expect(effectWords(one).join(' ')).toMatch(/milk/)
+    }
+    expect(heldBecause(batch, [swap()], []).length).toBeGreaterThan(0)
+  })
+  it('of any allergen, in any place, in any way, is never passed over (property)', () => {
+    const places = ['top#oil', 'blend#teff', 'blend#rice', 'top#fat', 'top#seeds']
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...allergenCodes),
+        fc.constantFrom(...places),
+        fc.constantFrom('contains' as const, 'mayContain' as const),
+        fc.constantFrom('swapped', 'added', 'splashed'),
+        (code, place, status, how) => {
+          const thing = carrying('other', code, status)
+          const change =
+            how === 'swapped'
+              ? swap(thing, place)
+              : kept(entry('added', { ingredient: 'other', grams: how === 'added' ? 3 : null, why: 'a spoon' }), thing)
+          const effects = effectsOf(batch, [...allWeighed(), change])
+          expect(effects).toHaveLength(marketCodes.length)
+          for (const one of effects) expect(one[status]).toContain(code)
+          expect(heldBecause(batch, [...allWeighed(), change], [])).not.toEqual([])
+        },
+      ),
+      { numRuns: 40 },
+    )
+  })
+  it('of something nobody knows anything about, no claim holds', () => {
+    const { allergens: _, ...bare } = sampleIngredient('stranger')
+    const thing = { ...bare, allergens: {}, evidence: [] }
+    const [uk] = effectsOf(batch, [swap(thing)])
+    expect(uk!.claims.map(one => one.now)).toEqual(['unproven', 'unproven', 'unproven'])
+  })
+  it('a word of the method for what was swapped away is not food that went missing', () => {
+    const worded = sampleBatch({ recipe: { steps: [{ text: 'Melt the fat.', when: 'bench' }] } })
+    const butter = sampleIngredient('margarine')
+    const [uk] = effectsOf(worded, [swap(butter)])
+    expect(uk!.claims).toEqual([])
+    expect(uk!.altered.map(one => one.part)).toEqual(['ingredients'])
+  })
+})
+
+describe('a lot', () => {
+  const lot = (change: Partial<LotOnShelf> = {}): LotOnShelf => ({
+    id: 'l1',
+    lot: 'TM-7',
+    ingredient: 'fat',
+    left: 500,
+    ...change,
+  })
+  const fat = { id: 'fat', name: 'fat' }
+  it('is stopped where it is another thing, held, or past its date; and not on its last day', () => {
+    expect(lotProblem(lot(), fat, '2026-11-24')).toBeNull()
+    expect(lotProblem(lot({ useBy: '2026-11-24' }), fat, '2026-11-24')).toBeNull()
+    expect(lotProblem(lot({ useBy: '2026-11-23' }), fat, '2026-11-24')).toContain('past its date')
+    expect(lotProblem(lot({ held: 'recalled' }), fat, '2026-11-24')).toContain('recalled')
+    expect(lotProblem(lot({ ingredient: 'wheat' }), fat, '2026-11-24', 'wheat flour')).toContain('wheat flour')
+  })
+  it('that is to be used first is offered, of those that may be', () => {
+    const lots = [
+      lot({ id: 'a', useBy: '2026-11-01' }),
+      lot({ id: 'b', useBy: '2027-02-01' }),
+      lot({ id: 'c', useBy: '2027-01-01' }),
+      lot({ id: 'd', left: 0 }),
+    ]
+    expect(firstLot(lots, fat, '2026-11-24')?.id).toBe('c')
+    expect(firstLot([lots[0]!], fat, '2026-11-24')).toBeNull()
+  })
+  it('held after it went in holds what was made of it', () => {
+    const used = kept(entry('weighed', { place: 'top#fat', grams: 490, lot: 'l1', by: 'scale' }))
+    expect(heldBecause(batch, [used], [lot()])).toEqual([])
+    expect(heldBecause(batch, [used], [lot({ held: 'recalled by its maker' })]).join()).toContain('recalled')
+    expect(heldBecause(batch, [used], [lot({ ingredient: 'rice' })]).join()).toContain('rice')
+    expect(heldBecause(batch, [used], [])).toHaveLength(1)
+  })
+  it('a limit for safety that was not met holds it until it is', () => {
+    const check = (passed: boolean, value: number) =>
+      kept(
+        entry('checked', { what: 'core temperature', step: 'top#step 1', value, unit: '°C', passed, critical: true }),
+      )
+    expect(heldBecause(batch, [check(false, 84)], [])).toEqual(['core temperature 84 °C: not met.'])
+    expect(heldBecause(batch, [check(false, 84), check(true, 94)], [])).toEqual([])
+  })
+})

@@ -1,0 +1,84 @@
+// What a change does to a batch: to its claims, its allergens and the words of its label, market by market, before it goes in.
+import { type Assessment, assess } from '../assess/assess'
+import { rulesOf } from '../market/market'
+import { type AllergenCode, allergenCodes, allergenName } from '../model/allergen'
+import type { Batch } from '../model/batch'
+import { byId } from '../model/byId'
+import { nameOfClaim } from '../model/claim'
+import type { MarketCode } from '../model/market'
+import type { Workbook } from '../model/workbook'
+import { asPacked } from '../recipe/packWeight'
+import { type Altered, alteredIn, saidBy } from '../seal/said'
+import { keptBeside } from '../words/keptBeside'
+import { fullList } from '../words/listing'
+import { asMade } from './asMade'
+import type { KeptEntry } from './state'
+
+export interface Effect {
+  market: MarketCode
+  /** Claims that were to hold and do not. */
+  claims: { claim: string; now: 'unproven' | 'breaks'; because: string }[]
+  /** Allergens that were not in it. */
+  contains: AllergenCode[]
+  mayContain: AllergenCode[]
+  /** What the label would have to say instead. */
+  altered: Altered[]
+}
+
+const keepPlanned = keptBeside<Workbook, Assessment>()
+const assessedIn = (books: Workbook, product: string, market: MarketCode): Assessment =>
+  keepPlanned(books, `${product} ${market}`, [], () => assess(books, product, market))
+const saidOf = (books: Workbook, productId: string, assessment: Assessment) => {
+  const product = byId(books.products).get(productId)!
+  const recipe = byId(books.recipes).get(product.recipe)
+  return saidBy(assessment, recipe ? asPacked(product, recipe, assessment.bill) : product)
+}
+
+/** Only markets in which something is otherwise than planned. Empty where nothing of it shows. */
+export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
+  const made = asMade(batch, kept)
+  if (made === batch.books) return []
+  const { product } = batch
+  const markets = byId(batch.books.products).get(product)?.markets ?? []
+  return markets.flatMap((market): Effect[] => {
+    const [planned, now] = [assessedIn(batch.books, product, market), assess(made, product, market)]
+    const held = new Map(planned.claims.map(one => [one.claim, one.verdict]))
+    const claims = now.claims.flatMap(one =>
+      held.get(one.claim) === 'holds' && one.verdict !== 'holds'
+        ? [{ claim: nameOfClaim(one.claim), now: one.verdict, because: one.because[0]?.fact ?? '' }]
+        : [],
+    )
+    const came = (status: 'contains' | 'mayContain') =>
+      allergenCodes.filter(
+        code =>
+          now.allergens[code].status === status &&
+          planned.allergens[code].status !== status &&
+          !(status === 'mayContain' && planned.allergens[code].status === 'contains'),
+      )
+    const effect = {
+      market,
+      claims,
+      contains: came('contains'),
+      mayContain: came('mayContain'),
+      altered: alteredIn(saidOf(batch.books, product, planned), saidOf(made, product, now)),
+    }
+    const nothing = claims.length + effect.contains.length + effect.mayContain.length + effect.altered.length === 0
+    return nothing ? [] : [effect]
+  })
+}
+
+/** One market's effect in sentences, the most harmful first. */
+export function effectWords({ market, claims, contains, mayContain, altered }: Effect): string[] {
+  const { title } = rulesOf(market)
+  const names = (codes: readonly AllergenCode[]) => fullList(codes.map(code => allergenName[code]))
+  return [
+    ...(contains.length > 0 ? [`${title}: it contains ${names(contains)} now.`] : []),
+    ...(mayContain.length > 0 ? [`${title}: it may contain ${names(mayContain)} now.`] : []),
+    ...claims.map(one =>
+      `${title}: “${one.claim}” ${one.now === 'breaks' ? 'breaks' : 'is no longer proven'}. ${one.because}`.trim(),
+    ),
+    ...(altered.length > 0
+      ? [`${title}: the label is wrong for this batch in its ${fullList(altered.map(one => one.part))}.`]
+      : []),
+  ]
+}

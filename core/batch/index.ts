@@ -1,0 +1,12 @@
+// A batch: what is weighed, what happened, what that does to its label, and what came of it.
+export { asMade } from './asMade'
+export { type Effect, effectsOf, effectWords } from './effect'
+export { heldBecause } from './held'
+export { firstLot, type LotOnShelf, lotProblem } from './lot'
+export { checksOf, type MethodStep, methodOf, type NamedCheck } from './method'
+export { asPlanned, lossToOffer, type Outcome, outcomeOf } from './outcome'
+export { type Over, overBy } from './over'
+export { type Place, placesOf, type Where } from './place'
+export { differences, tellerOf } from './record'
+export { type BatchState, batchState, type Item, type KeptEntry, recipeOf, type Stage } from './state'
+export { type Timer, timersOf } from './timer'

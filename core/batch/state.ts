@@ -1,0 +1,125 @@
+// What became of a batch, from its entries: what is to be weighed now, what went in, what was changed, what was seen.
+import type { Batch, BatchEntry, EntryOf } from '../model/batch'
+import { byId } from '../model/byId'
+import type { Ingredient } from '../model/ingredient'
+import type { Workbook } from '../model/workbook'
+import { type Bill, billOf } from '../recipe/bill'
+import { type Scale, weighingTolerance, weighOn } from '../recipe/weighOut'
+import { keptBeside } from '../words/keptBeside'
+import { type Place, placesOf } from './place'
+
+/** An entry as it was kept. */
+export interface KeptEntry {
+  entry: BatchEntry
+  /** By name. */
+  by: string
+  /** The facts of what came in by it, as they were that day. */
+  thing?: Ingredient
+}
+/** One place as it stands now. */
+export interface Item extends Place {
+  /** What it is now; another than planned where it was swapped. */
+  now: { id: string; name: string; why: string } | null
+  /** Grams that are to go in; null where nobody knows, 0 where it is left out. */
+  target: number | null
+  /** Within which it is as it should be. */
+  low: number
+  high: number
+  /** The scale to take, and what it would show; null where there is none. */
+  scale: Scale | null
+  say: string | null
+  /** Grams that went in so far. */
+  weighed: number
+  lots: string[]
+  /** Kept though it is off, and why. */
+  kept: string | null
+  /** Over what may go in, and nobody has said what is to be done about it. */
+  over: boolean
+  done: boolean
+}
+export type Stage = 'weighing' | 'baking' | 'finished'
+export interface BatchState {
+  /** Entries that count, in order; and all by their ids, with who struck what. */
+  live: KeptEntry[]
+  struck: Map<string, { by: string; why: string }>
+  items: Item[]
+  /** How much larger the batch became while it was weighed. */
+  scale: number
+  added: { entry: EntryOf<'added'>; by: string; name: string }[]
+  lost: number
+  finished: EntryOf<'finished'> | null
+  stage: Stage
+  of: <K extends BatchEntry['kind']>(kind: K) => EntryOf<K>[]
+}
+
+const keepBill = keptBeside<Batch, Bill>()
+/** The bill of the batch as planned. */
+export const plannedBill = (batch: Batch): Bill =>
+  keepBill(batch, 'planned', [], () => billOf(batch.books, recipeOf(batch), { factor: batch.factor }))
+export const recipeOf = (batch: Batch): string => byId(batch.books.products).get(batch.product)?.recipe ?? ''
+
+/** What came in by an entry, or stands in the books. */
+export function thingsOf(batch: Batch, kept: readonly KeptEntry[]): ReadonlyMap<string, Ingredient> {
+  const came = kept.flatMap(one => (one.thing ? [[one.thing.id, one.thing] as const] : []))
+  return new Map([...came, ...byId(batch.books.ingredients)])
+}
+
+/** Every entry that was not struck. Striking what struck another does not count: put it in anew instead. */
+function livingOf(kept: readonly KeptEntry[]): Pick<BatchState, 'live' | 'struck'> {
+  const struck: BatchState['struck'] = new Map()
+  for (const { entry, by } of kept) if (entry.kind === 'struck') struck.set(entry.of, { by, why: entry.why })
+  return { struck, live: kept.filter(({ entry }) => entry.kind !== 'struck' && !struck.has(entry.id)) }
+}
+
+/** Never throws: an entry about a place or a thing that is not there stands in the record and changes nothing else. */
+export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: readonly Scale[] = []): BatchState {
+  const { live, struck } = livingOf(kept)
+  const of = <K extends BatchEntry['kind']>(kind: K) =>
+    live.flatMap(({ entry }) => (entry.kind === kind ? [entry as EntryOf<K>] : []))
+  const things = thingsOf(batch, kept)
+  const nameOf = (id: string) => things.get(id)?.name ?? id
+  const scale = of('rescaled').reduce((factor, one) => factor * one.factor, 1)
+  const items = placesOf(batch.books as Workbook, recipeOf(batch), plannedBill(batch)).map((place): Item => {
+    const here = <K extends 'weighed' | 'swapped' | 'amount'>(kind: K) =>
+      (of(kind) as { place: string }[]).filter(one => one.place === place.key) as EntryOf<K>[]
+    const swapped = here('swapped').at(-1)
+    const asked = here('amount').at(-1)
+    const target = asked ? asked.grams * scale : place.planned === null ? null : place.planned * scale
+    const on = weighOn(target ?? 0, scales)
+    const slack = Math.max((target ?? 0) * weighingTolerance, (on.scale?.resolution ?? 0) / 2)
+    const [low, high] = target === null ? [0, Number.POSITIVE_INFINITY] : [Math.max(0, target - slack), target + slack]
+    const went = here('weighed')
+    const weighed = went.reduce((sum, one) => sum + one.grams, 0)
+    const kept = went.findLast(one => one.why)?.why ?? null
+    const over = weighed > high + 1e-9 && kept === null
+    const enough = target === null ? weighed > 0 : weighed >= low - 1e-9 || kept !== null
+    return {
+      ...place,
+      now: swapped ? { id: swapped.to, name: nameOf(swapped.to), why: swapped.why } : null,
+      target,
+      low,
+      high,
+      scale: on.scale,
+      say: on.say,
+      weighed,
+      lots: [...new Set(went.flatMap(one => (one.lot === undefined ? [] : [one.lot])))],
+      kept,
+      over,
+      done: target === 0 ? !over : enough && !over,
+    }
+  })
+  const finished = of('finished').at(-1) ?? null
+  return {
+    live,
+    struck,
+    of,
+    items,
+    scale,
+    added: live.flatMap(({ entry, by }) =>
+      entry.kind === 'added' ? [{ entry, by, name: nameOf(entry.ingredient) }] : [],
+    ),
+    lost: of('lost').reduce((sum, one) => sum + one.pieces, 0),
+    finished,
+    stage: finished ? 'finished' : items.every(one => one.done || one.where === 'after') ? 'baking' : 'weighing',
+  }
+}

@@ -1,0 +1,141 @@
+// Batches for the pages: begun with everything frozen, read with what happened and with the lots that were named in it.
+import 'server-only'
+import { effectsOf, heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
+import { rulesOf } from '@fair-tin/core/market'
+import type { Batch, BatchDraft, Workbook } from '@fair-tin/core/model'
+import { billOf, scaleFactor, tooLarge } from '@fair-tin/core/recipe'
+import { restsOf, type Standing } from '@fair-tin/core/seal'
+import { fullList } from '@fair-tin/core/words'
+import {
+  addBatch,
+  type BakerySql,
+  type BatchRow,
+  batchesOf,
+  currentSignOffs,
+  type EntryKept,
+  entriesOf,
+  findBatch,
+  type Lot,
+  lotsFor,
+  readWorkbook,
+  sealsOf,
+} from '@fair-tin/data'
+import { Refused } from './app/api/v1/answer'
+import { stateOf } from './labels'
+
+const unsigned: Record<Standing, string> = {
+  outOfDate: 'is out of date',
+  open: 'says what was signed, and nobody can vouch for it now',
+  withdrawn: 'was taken back',
+  never: 'was never signed',
+  signed: '',
+}
+
+/** Why the label of a product does not stand signed, market by market; none: it does in all of them. */
+export async function labelNotSigned(sql: BakerySql, workbook: Workbook, productId: string): Promise<string[]> {
+  const product = workbook.products.find(one => one.id === productId)
+  if (!product) return []
+  const signed = (await currentSignOffs(sql)).filter(one => one.product === productId)
+  const seals = await sealsOf(
+    sql,
+    signed.map(one => one.print),
+  )
+  return product.markets.flatMap(market => {
+    const last = signed.find(one => one.market === market) ?? null
+    const { state } = stateOf(workbook, product, market, last, last ? (seals.get(last.print) ?? null) : null)
+    return state === 'signed' ? [] : [`${rulesOf(market).title}: its label ${unsigned[state]}.`]
+  })
+}
+
+/** Begins it. What is asked before that comes back as a question; what cannot be is Refused. */
+export async function begin(
+  sql: BakerySql,
+  draft: BatchDraft & { again?: boolean },
+  today: string,
+): Promise<{ batch: { id: string; code: string } } | { asks: 'reason' | 'again'; why: string[] }> {
+  const workbook = await readWorkbook(sql, today)
+  const product = workbook.products.find(one => one.id === draft.product)
+  const recipe = workbook.recipes.find(one => one.id === product?.recipe)
+  if (!product || !recipe) throw new Refused(410, 'This product or its recipe was taken out in another window.')
+  const same = (await batchesOf(sql, draft.day)).filter(
+    one => one.product === product.id && one.day === draft.day && one.finishedAt === null,
+  )
+  if (same.length > 0 && !draft.again)
+    return {
+      asks: 'again',
+      why: same.map(one => `Batch ${one.code}, ${one.pieces} pieces, was begun by ${one.begunBy} and is not finished.`),
+    }
+  const why = await labelNotSigned(sql, workbook, product.id)
+  if (why.length > 0 && !draft.reason) return { asks: 'reason', why }
+  let factor: number
+  try {
+    factor = scaleFactor(recipe, { pieces: draft.pieces }, workbook)
+  } catch (error) {
+    if (error instanceof RangeError) throw new Refused(422, error.message)
+    throw error
+  }
+  const large = tooLarge(factor)
+  if (large) throw new Refused(422, large)
+  if (billOf(workbook, recipe.id).lines.length === 0) throw new Refused(422, `${recipe.name} has nothing in it yet.`)
+  const id = crypto.randomUUID()
+  const code = await addBatch(sql, {
+    id,
+    day: draft.day,
+    product: product.id,
+    name: product.name,
+    pieces: draft.pieces,
+    factor,
+    ...(why.length > 0 && draft.reason ? { reason: draft.reason } : {}),
+    books: restsOf(workbook, product),
+  })
+  return { batch: { id, code } }
+}
+
+export interface BatchRead {
+  batch: BatchRow & Batch
+  entries: EntryKept[]
+  /** Every lot on the shelf of what goes in, and every one that was named. */
+  lots: Lot[]
+}
+/** Null where there is no such batch. */
+export async function readBatch(sql: BakerySql, id: string): Promise<BatchRead | null> {
+  const batch = await findBatch(sql, id)
+  if (!batch) return null
+  const entries = (await entriesOf(sql, [id])).get(id)!
+  const named = entries.flatMap(({ entry }) => (entry.kind === 'weighed' && entry.lot ? [entry.lot] : []))
+  const bill = billOf(batch.books, recipeOf(batch), { factor: batch.factor })
+  const things = [
+    ...placesOf(batch.books, recipeOf(batch), bill).map(one => one.ingredient),
+    ...entries.flatMap(({ thing }) => (thing ? [thing.id] : [])),
+  ]
+  return { batch, entries, lots: await lotsFor(sql, [...new Set(named)], [...new Set(things)]) }
+}
+
+/** A lot as a tablet needs it: no paper goes along. */
+export const onShelf = ({ id, lot, ingredient, left, useBy, held }: Lot): LotOnShelf => ({
+  id,
+  lot,
+  ingredient,
+  left,
+  ...(useBy === undefined ? {} : { useBy }),
+  ...(held === undefined ? {} : { held }),
+})
+
+/** Whose orders asked for what the batch no longer keeps: named, so that somebody tells them. Empty where nothing was lost. */
+export const askedFor = (
+  read: BatchRead,
+  orders: readonly { product: string; day: string; forWhom: string }[],
+): string[] =>
+  effectsOf(read.batch, read.entries).length === 0
+    ? []
+    : [
+        ...new Set(
+          orders
+            .filter(one => one.product === read.batch.product && one.day === read.batch.day)
+            .map(one => one.forWhom || 'an order without a name'),
+        ),
+      ]
+
+/** Why the labels of a batch are held; '' where they are not. */
+export const heldWords = (read: BatchRead): string =>
+  fullList(heldBecause(read.batch, read.entries, read.lots.map(onShelf)))
