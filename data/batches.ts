@@ -58,15 +58,23 @@ export const lastBatches = async (sql: BakerySql, product: string | null = null,
       order by b.day desc, b.kept_at desc limit ${most}`
   ).map(read)
 
-/** Null where there is none. Throws ZodError where its books cannot be read any more. */
-export async function findBatch(sql: BakerySql, id: string): Promise<(BatchRow & Batch) | null> {
-  const [row] = await sql<(Row & { books: unknown })[]>`
-    select ${columns(sql)}, k.body as books from ${from(sql)}
-    join batch_books k on k.bakery_id = b.bakery_id and k.print = b.print where b.id = ${id}`
-  if (!row) return null
-  const { books, ...rest } = row
-  return { ...read(rest), books: Workbook.parse(books) }
+/** These batches with their books, in no order. Throws ZodError where books cannot be read any more. */
+export async function findBatches(sql: BakerySql, ids: readonly string[]): Promise<(BatchRow & Batch)[]> {
+  if (ids.length === 0) return []
+  const rows = await sql<(Row & { print: string })[]>`
+    select ${columns(sql)}, b.print from ${from(sql)} where b.id in ${sql([...ids])}`
+  const prints = [...new Set(rows.map(one => one.print))]
+  const bodies =
+    prints.length === 0
+      ? []
+      : await sql<{ print: string; body: unknown }[]>`select print, body from batch_books where print in ${sql(prints)}`
+  // batches of the same state share their books
+  const books = new Map(bodies.map(one => [one.print, Workbook.parse(one.body)]))
+  return rows.map(({ print, ...row }) => ({ ...read(row), books: books.get(print)! }))
 }
+/** Null where there is none. */
+export const findBatch = async (sql: BakerySql, id: string): Promise<(BatchRow & Batch) | null> =>
+  (await findBatches(sql, [id]))[0] ?? null
 
 interface EntryRow {
   id: string
@@ -122,6 +130,26 @@ export async function addBatch(sql: BakerySql, given: Omit<Batch, 'code'>): Prom
   return batch.code
 }
 
+export interface LotUse {
+  batch: string
+  code: string
+  day: string
+  product: string
+  name: string
+  grams: number
+}
+/** Every batch a lot went into, and how much; what was struck is not counted. The newest first. */
+export const usesOfLot = async (sql: BakerySql, lot: string): Promise<LotUse[]> =>
+  (
+    await sql<(Omit<LotUse, 'grams'> & { grams: string })[]>`
+      select b.id as batch, b.code, b.day, b.product_id as product, b.name, sum((e.body ->> 'grams')::numeric) as grams
+      from batch_entry e join batch b on b.bakery_id = e.bakery_id and b.id = e.batch_id
+      where e.body ->> 'kind' = 'weighed' and e.body ->> 'lot' = ${lot}
+        and not exists (select 1 from batch_entry x where x.bakery_id = e.bakery_id and x.batch_id = e.batch_id
+                        and x.body ->> 'kind' = 'struck' and x.body ->> 'of' = e.id::text)
+      group by b.bakery_id, b.id, b.code, b.day, b.product_id, b.name order by b.day desc, b.code`
+  ).map(row => ({ ...row, grams: Number(row.grams) }))
+
 /** So much happens to no batch: what is over it is refused. */
 const mostEntries = 3000
 export type EntryAnswer = { id: string; kept: true } | { id: string; kept: false; why: string }
@@ -133,10 +161,21 @@ async function takeFor(sql: BakerySql, entry: string, lot: string, grams: number
     select current_bakery(), id, -least(left_over, ${String(grams)}::numeric), ${`batch ${code}`}, ${entry}
     from stock where id = ${lot} and least(left_over, ${String(grams)}::numeric) > 0`
 }
-const putBackOf = (sql: BakerySql, entry: string, code: string) => sql`
-  insert into stock_entry (bakery_id, delivery_id, grams, reason, for_entry)
-  select current_bakery(), delivery_id, -sum(grams), ${`batch ${code}: struck`}, ${entry}::uuid
-  from stock_entry where for_entry = ${entry} group by delivery_id having sum(grams) <> 0`
+/** The same off the shelf of parts. */
+async function takePartFor(sql: BakerySql, entry: string, part: string, grams: number, code: string): Promise<void> {
+  await sql`select pg_advisory_xact_lock(hashtextextended(${`part ${part}`}, 0))`
+  await sql`insert into part_entry (bakery_id, part, grams, reason, for_entry)
+    select current_bakery(), part, -least(grams, ${String(grams)}::numeric), ${`batch ${code}`}, ${entry}
+    from part_stock where part = ${part} and least(grams, ${String(grams)}::numeric) > 0`
+}
+async function putBackOf(sql: BakerySql, entry: string, code: string): Promise<void> {
+  await sql`insert into stock_entry (bakery_id, delivery_id, grams, reason, for_entry)
+    select current_bakery(), delivery_id, -sum(grams), ${`batch ${code}: struck`}, ${entry}::uuid
+    from stock_entry where for_entry = ${entry} group by delivery_id having sum(grams) <> 0`
+  await sql`insert into part_entry (bakery_id, part, grams, reason, for_entry)
+    select current_bakery(), part, -sum(grams), ${`batch ${code}: struck`}, ${entry}::uuid
+    from part_entry where for_entry = ${entry} group by part having sum(grams) <> 0`
+}
 
 async function keepOne(sql: BakerySql, batch: { id: string; code: string }, given: unknown): Promise<EntryAnswer> {
   const id = given !== null && typeof given === 'object' && 'id' in given ? String(given.id).slice(0, 60) : ''
@@ -168,6 +207,8 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
     values (current_bakery(), ${entry.id}, ${batch.id}, ${sql.json(entry as never)}, ${thing ? sql.json(thing as never) : null})`
   if (entry.kind === 'weighed' && entry.lot !== undefined && entry.grams > 0)
     await takeFor(sql, entry.id, entry.lot, entry.grams, batch.code)
+  if (entry.kind === 'weighed' && entry.part !== undefined && entry.grams > 0)
+    await takePartFor(sql, entry.id, entry.part, entry.grams, batch.code)
   if (entry.kind === 'struck') await putBackOf(sql, entry.of, batch.code)
   return { id, kept: true }
 }

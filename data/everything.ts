@@ -17,7 +17,7 @@ const tables = {
   hold_entry: ['delivery_id', 'held', 'reason', 'kept_by', 'kept_at'],
   price_list: ['supplier', 'columns'],
   trial: ['id', 'recipe_id', 'name', 'notes', 'body', 'fresh', 'kept_by', 'kept_at', 'closed'],
-  part_entry: ['part', 'grams', 'reason', 'kept_by', 'kept_at'],
+  part_entry: ['part', 'grams', 'reason', 'for_entry', 'kept_by', 'kept_at'],
   seal: ['print', 'body'],
   sign_off: ['number', 'product_id', 'market', 'print', 'deed', 'reason', 'kept_by', 'kept_at'],
   batch_books: ['print', 'body'],

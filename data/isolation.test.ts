@@ -8,6 +8,7 @@ import postgres from 'postgres'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { atBench } from '../tests/fixtures/hands'
 import {
+  addBatch,
   addDelivery,
   addIngredient,
   addOrder,
@@ -18,7 +19,9 @@ import {
   fileType,
   findFile,
   findIngredient,
+  holdLot,
   journalOf,
+  keepEntries,
   keepFile,
   keepTrial,
   keepVersion,
@@ -60,6 +63,7 @@ const names = async (kind: string) =>
 async function larderPapers(sql: BakerySql, ingredient: string): Promise<void> {
   await addDelivery(sql, `lot-${ingredient}`, ingredient, { lot: 'L1', received: '2026-11-01', grams: 1000 })
   await takeStock(sql, `lot-${ingredient}`, 200, 'a batch')
+  await holdLot(sql, `lot-${ingredient}`, true, 'a letter came')
   await keepFile(sql, {
     id: `file-${ingredient}`,
     ingredient,
@@ -81,6 +85,11 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   expect(papers.map(one => one.print)).toEqual([createHash('sha256').update('%PDF-1.7').digest('hex')])
   await signOff(sql, sealOf(book, toSign(book, product, 'uk')!, [], [], [...papers]))
   await putOff(sql, { key: `matter ${product}`, print: printOf('something'), until: '2099-01-01' })
+  const id = `batch-${product}`
+  await addBatch(sql, { id, day: '2026-11-26', product, name: product, pieces: 4, factor: 1, books: book })
+  await keepEntries(sql, id, [
+    { kind: 'noted', id: crypto.randomUUID(), at: '2026-11-26T08:00:00Z', text: 'less sugar', next: true },
+  ])
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
 /** The door's: the application may not so much as look at them. See door.test.ts. */

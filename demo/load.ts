@@ -2,6 +2,7 @@
 import path from 'node:path'
 import { isFrozen } from '@fair-tin/core'
 import {
+  addBatch,
   addDelivery,
   addIngredient,
   addKitchen,
@@ -9,6 +10,7 @@ import {
   addProduct,
   addRecipe,
   asSetUp,
+  keepEntries,
   keepTrial,
   keepVersion,
   migrate,
@@ -16,6 +18,7 @@ import {
   takeStock,
 } from '@fair-tin/data'
 import postgres, { type TransactionSql } from 'postgres'
+import { demoBatches } from './batches'
 import { orders, partEntries, trial } from './bench'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
@@ -52,6 +55,13 @@ const load = (sql: TransactionSql) =>
     for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
     for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
     await keepTrial(sql, trial.recipe, trial)
+    const lots = deliveries(today).map(one => ({ id: `${one.ingredient}-${one.lot}`, ingredient: one.ingredient }))
+    for (const { batch, by, entries } of demoBatches(workbook, lots)) {
+      await sql`select set_config('fair_tin.person', ${by}, true)`
+      await addBatch(sql, batch)
+      for (const answer of (await keepEntries(sql, batch.id, entries))!)
+        if (!answer.kept) throw new Error(`The demo’s batch ${batch.id}: ${answer.why}`)
+    }
     return `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`
   })
 try {

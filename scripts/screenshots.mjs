@@ -41,6 +41,8 @@ Heat the oven to 180°C.
 Press the base into the cups, fill, and bake for 30-35 minutes.`
 
 const desk = { width: 1280, height: 800 }
+const tablet = { width: 1024, height: 768 }
+const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
 const views = [
   { name: 'labels', at: '/labels', size: desk },
   {
@@ -76,18 +78,6 @@ const views = [
     },
   },
   {
-    name: 'bench-blend',
-    at: '/products/ginger-treacle-square',
-    size: desk,
-    act: async page => {
-      await page.getByRole('tab', { name: 'Blend' }).click()
-      await page.getByRole('button', { name: 'Look for another blend' }).click()
-      await page.getByRole('button', { name: 'Find the blend' }).click()
-      await page.getByText('A kilogram costs').waitFor()
-      await page.getByRole('button', { name: 'Try it here' }).scrollIntoViewIfNeeded()
-    },
-  },
-  {
     name: 'bench-nutrition',
     at: '/products/ginger-teff-loaf?lid=nutrition',
     size: desk,
@@ -107,12 +97,6 @@ const views = [
   { name: 'today', at: '/', size: desk },
   { name: 'larder', at: '/larder', size: desk },
   { name: 'kitchen', at: '/kitchen', size: desk },
-  {
-    name: 'people',
-    at: '/kitchen/people',
-    size: desk,
-    act: page => page.getByRole('button', { name: 'Change', exact: true }).first().click(),
-  },
   {
     name: 'ingredient',
     at: '/larder/plant-butter',
@@ -135,17 +119,22 @@ const views = [
       await page.waitForTimeout(1500)
     },
   },
+  { name: 'bake', at: `/bake?day=${tomorrow}`, size: tablet },
   {
-    // last of all: it signs this browser out
-    name: 'who',
-    at: '/kitchen/people',
-    size: { width: 1024, height: 768 },
+    name: 'weigh-out',
+    at: '/bake/seeded-shortbread-0',
+    size: tablet,
     act: async page => {
-      await page.getByLabel('Where this one stands').fill('by the oven')
-      await page.getByRole('button', { name: 'Make this browser a tablet' }).click()
-      await page.getByRole('heading', { name: 'Who is here?' }).waitFor()
+      await page.getByRole('listitem').filter({ hasText: 'hard plant block' }).getByRole('button').click()
+      await page.getByRole('combobox', { name: 'Scale' }).selectOption('practice')
+      await page.getByRole('button', { name: 'Pour', exact: true }).hover()
+      await page.mouse.down()
+      await page.waitForTimeout(2000)
+      await page.mouse.up()
+      await page.waitForTimeout(2000)
     },
   },
+  { name: 'record', at: '/records/ginger-teff-loaf-1', size: desk },
 ]
 
 const browser = await chromium.launch({

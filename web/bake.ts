@@ -1,11 +1,12 @@
 // Batches for the pages: begun with everything frozen, read with what happened and with the lots that were named in it.
 import 'server-only'
-import { effectsOf, heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
+import type { Matter } from '@fair-tin/core/assess'
+import { heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
 import { rulesOf } from '@fair-tin/core/market'
 import type { Batch, BatchDraft, Workbook } from '@fair-tin/core/model'
 import { billOf, scaleFactor, tooLarge } from '@fair-tin/core/recipe'
 import { restsOf, type Standing } from '@fair-tin/core/seal'
-import { fullList } from '@fair-tin/core/words'
+import { daysAfter, fullList } from '@fair-tin/core/words'
 import {
   addBatch,
   type BakerySql,
@@ -15,10 +16,17 @@ import {
   type EntryKept,
   entriesOf,
   findBatch,
+  findBatches,
+  findIngredient,
   type Lot,
+  type LotUse,
+  lastBatches,
+  listOrders,
   lotsFor,
+  lotsOfCode,
   readWorkbook,
   sealsOf,
+  usesOfLot,
 } from '@fair-tin/data'
 import { Refused } from './app/api/v1/answer'
 import { stateOf } from './labels'
@@ -121,21 +129,73 @@ export const onShelf = ({ id, lot, ingredient, left, useBy, held }: Lot): LotOnS
   ...(held === undefined ? {} : { held }),
 })
 
-/** Whose orders asked for what the batch no longer keeps: named, so that somebody tells them. Empty where nothing was lost. */
-export const askedFor = (
-  read: BatchRead,
-  orders: readonly { product: string; day: string; forWhom: string }[],
-): string[] =>
-  effectsOf(read.batch, read.entries).length === 0
-    ? []
-    : [
-        ...new Set(
-          orders
-            .filter(one => one.product === read.batch.product && one.day === read.batch.day)
-            .map(one => one.forWhom || 'an order without a name'),
-        ),
-      ]
-
 /** Why the labels of a batch are held; '' where they are not. */
 export const heldWords = (read: BatchRead): string =>
   fullList(heldBecause(read.batch, read.entries, read.lots.map(onShelf)))
+
+export interface Traced {
+  lot: LotOnShelf
+  /** What it is. */
+  name: string
+  received: string
+  grams: number
+  uses: (LotUse & { asked: { forWhom: string; packs: number }[]; held: boolean })[]
+}
+/** Where every lot of that code went: which batches took it, and who had ordered of them. */
+export async function traceOf(sql: BakerySql, code: string): Promise<Traced[]> {
+  const lots = await lotsOfCode(sql, code)
+  const traced: Traced[] = []
+  for (const lot of lots) {
+    const uses = await usesOfLot(sql, lot.id)
+    const first = uses.at(-1)?.day
+    const orders = first === undefined ? [] : await listOrders(sql, first)
+    const name = (await findIngredient(sql, lot.ingredient))?.name ?? lot.ingredient
+    const held = new Map<string, boolean>()
+    for (const { batch } of uses) {
+      const read = await readBatch(sql, batch)
+      held.set(batch, read !== null && heldWords(read) !== '')
+    }
+    traced.push({
+      lot: onShelf(lot),
+      name,
+      received: lot.received,
+      grams: lot.grams,
+      uses: uses.map(use => ({
+        ...use,
+        held: held.get(use.batch) ?? false,
+        asked: orders
+          .filter(one => one.product === use.product && one.day === use.day)
+          .map(({ forWhom, packs }) => ({ forWhom: forWhom || 'somebody not named', packs })),
+      })),
+    })
+  }
+  return traced
+}
+
+/** So many days a held batch is a matter of Today. */
+const fresh = 7
+/** Batches of the last days whose labels are held, each with the one thing to do. */
+export async function heldMatters(sql: BakerySql, today: string): Promise<Matter[]> {
+  const recent = (await lastBatches(sql, null, 40)).filter(one => one.day >= daysAfter(today, -fresh))
+  const ids = recent.map(one => one.id)
+  const [batches, entries] = await Promise.all([findBatches(sql, ids), entriesOf(sql, ids)])
+  const named = [...entries.values()]
+    .flat()
+    .flatMap(({ entry }) => (entry.kind === 'weighed' && entry.lot ? [entry.lot] : []))
+  const lots = (await lotsFor(sql, [...new Set(named)], [])).map(onShelf)
+  return batches.flatMap((batch): Matter[] => {
+    const because = heldBecause(batch, entries.get(batch.id)!, lots)
+    return because.length === 0
+      ? []
+      : [
+          {
+            key: `batch ${batch.id}`,
+            weight: 'breaks',
+            what: `Batch ${batch.code} of ${batch.name} is held: what went in is not what its label says.`,
+            detail: because[0]!,
+            does: 'Read its record',
+            at: `/records/${batch.id}`,
+          },
+        ]
+  })
+}

@@ -14,9 +14,10 @@ export async function marketInView(): Promise<MarketCode> {
   return chosen && marketsServed.includes(chosen) ? chosen : marketsServed[0]!
 }
 
+/** Where the bakery is, as far as clocks go. */
+export const timeZone = (): string => process.env.FAIR_TIN_TIME_ZONE ?? 'Europe/London'
 /** Today's date where the bakery is, as ISO. */
-export const today = (): string =>
-  new Intl.DateTimeFormat('sv-SE', { timeZone: process.env.FAIR_TIN_TIME_ZONE ?? 'Europe/London' }).format(new Date())
+export const today = (): string => new Intl.DateTimeFormat('sv-SE', { timeZone: timeZone() }).format(new Date())
 
 /** Nobody is signed in, or no longer. */
 export class SignedOut extends Error {}

@@ -1,12 +1,15 @@
 // Where things go in: every line of a batch that is weighed, each in its own place, in the order of the work.
 import { byId } from '../model/byId'
-import type { Role } from '../model/recipe'
+import { partKey, type Role } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
-import type { Bill } from '../recipe/bill'
+import { type Bill, billOf } from '../recipe/bill'
 import { fromTheOutside } from '../recipe/part'
 import { writtenSum } from '../recipe/writtenAmount'
 
-export type Where = 'tin' | 'bowl' | 'after'
+/** `top`: goes on before the oven; `after`: when it is out. */
+export type Where = 'tin' | 'bowl' | 'top' | 'after'
+const whereOf = (role: Role, afterBake: boolean): Where =>
+  afterBake || role === 'beside' ? 'after' : role === 'release' ? 'tin' : role === 'finish' ? 'top' : 'bowl'
 export interface Place {
   /** `RECIPE#LINE`. */
   key: string
@@ -17,7 +20,10 @@ export interface Place {
   part: string | null
   where: Where
   role: Role
+  /** Empty where it is a part from the shelf. */
   ingredient: string
+  /** The key of the part, where it is one and comes from the shelf. */
+  ofPart?: string
   name: string
   /** As the recipe has it for one making. */
   written: string
@@ -32,18 +38,77 @@ export interface Place {
   afterBake: boolean
 }
 
-const order: readonly Where[] = ['tin', 'bowl', 'after']
+const order: readonly Where[] = ['tin', 'bowl', 'top', 'after']
+
+/** Where parts from the shelf go in, each whole. */
+function partPlaces(books: Workbook, recipeId: string, factor: number, shelf: ReadonlySet<string>): Place[] {
+  const recipes = byId(books.recipes)
+  const found: Place[] = []
+  const visit = (id: string, times: number, onTheWay: readonly string[]): void => {
+    if (onTheWay.includes(id)) return
+    for (const use of billOf(books, id).parts) {
+      const line = recipes.get(id)?.lines.find(one => one.id === use.line)
+      if (!line || line.role === 'beside') continue
+      if (!shelf.has(use.part)) {
+        if (use.makings !== null) visit(use.part, times * use.makings, [...onTheWay, id])
+        continue
+      }
+      const one = billOf(books, use.part).finished
+      found.push({
+        key: `${id}#${line.id}`,
+        recipe: id,
+        line: line.id,
+        part: id === recipeId ? null : (recipes.get(id)?.name ?? id),
+        where: whereOf(line.role, line.afterBake ?? false),
+        role: line.role,
+        ingredient: '',
+        ofPart: use.part,
+        name: recipes.get(use.part)?.name ?? use.part,
+        written: writtenSum(line),
+        planned: use.makings === null || !(one > 0) ? null : use.makings * times * one,
+        times,
+        retained: line.retained ?? (line.role === 'drained' ? 0 : 1),
+        afterBake: line.afterBake ?? false,
+      })
+    }
+  }
+  visit(recipeId, factor, [])
+  return found
+}
+
+/** Parts that could come from the shelf whole: every part the recipe asks for, at any depth. */
+export const partsIn = (books: Workbook, recipeId: string): string[] => {
+  const recipes = byId(books.recipes)
+  const within = fromTheOutside(recipes, recipeId)
+  return within
+    .filter(id => id !== recipeId && recipes.get(id)!.lines.length > 0)
+    .filter(id =>
+      within.some(other =>
+        recipes
+          .get(other)
+          ?.lines.some(line => line.role !== 'beside' && 'recipe' in line.of && partKey(line.of) === id),
+      ),
+    )
+}
 
 /**
  * What is weighed of a bill of the whole batch: first what the tin is made ready with, then each part before what it goes into,
- * last what goes on after the bake. What is only served beside is weighed where it is packed along.
+ * last what goes on after the bake. What is only served beside is weighed where it is packed along. `shelf`: parts that are ready
+ * made, and weighed whole.
  */
-export function placesOf(books: Workbook, recipeId: string, bill: Bill): Place[] {
+export function placesOf(
+  books: Workbook,
+  recipeId: string,
+  bill: Bill,
+  shelf: ReadonlySet<string> = new Set(),
+): Place[] {
   const recipes = byId(books.recipes)
   const ingredients = byId(books.ingredients)
-  const places = new Map<string, Place>()
+  const whole = shelf.size === 0 ? [] : partPlaces(books, recipeId, bill.factor, shelf)
+  const places = new Map<string, Place>(whole.map(one => [one.key, one]))
   for (const leaf of bill.lines) {
     if (leaf.role === 'beside' && !leaf.goesAlong) continue
+    if (leaf.role !== 'beside' && leaf.path.some(step => shelf.has(step.id))) continue
     const recipe = leaf.path.at(-2)!.id
     const key = `${recipe}#${leaf.line}`
     const known = places.get(key)
@@ -54,13 +119,12 @@ export function placesOf(books: Workbook, recipeId: string, bill: Bill): Place[]
       continue
     }
     const written = recipes.get(recipe)?.lines.find(line => line.id === leaf.line)
-    const after = leaf.afterBake || leaf.role === 'finish' || leaf.role === 'beside'
     places.set(key, {
       key,
       recipe,
       line: leaf.line,
       part: recipe === recipeId ? null : (recipes.get(recipe)?.name ?? recipe),
-      where: leaf.role === 'release' ? 'tin' : after ? 'after' : 'bowl',
+      where: whereOf(leaf.role, leaf.afterBake ?? false),
       role: leaf.role,
       ingredient: leaf.ingredient,
       name: ingredients.get(leaf.ingredient)?.name ?? leaf.ingredient,

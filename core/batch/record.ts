@@ -1,9 +1,10 @@
 // What happened, in words: one sentence an entry, as it stands in the record.
-import type { Batch, BatchEntry } from '../model/batch'
+import type { Batch, BatchEntry, EntryOf } from '../model/batch'
+import { byId } from '../model/byId'
 import { weighed } from '../words/rounding'
 import type { LotOnShelf } from './lot'
 import { methodOf } from './method'
-import { placesOf } from './place'
+import { partsIn, placesOf } from './place'
 import { type KeptEntry, plannedBill, recipeOf, thingsOf } from './state'
 
 const deedWords = { in: 'begun', looked: 'looked at', turned: 'turned', out: 'ended' } as const
@@ -15,7 +16,13 @@ export function tellerOf(
   lots: readonly Pick<LotOnShelf, 'id' | 'lot'>[] = [],
 ): (entry: BatchEntry) => string {
   const things = thingsOf(batch, kept)
-  const places = new Map(placesOf(batch.books, recipeOf(batch), plannedBill(batch)).map(one => [one.key, one]))
+  // as it is made here, and as it comes from the shelf
+  const top = recipeOf(batch)
+  const [made, whole] = [new Set<string>(), new Set(partsIn(batch.books, top))].map(shelf =>
+    placesOf(batch.books, top, plannedBill(batch), shelf),
+  )
+  const places = new Map([...whole!, ...made!].map(one => [one.key, one]))
+  const recipes = byId(batch.books.recipes)
   const steps = new Map(methodOf(batch).map(one => [one.key, one.step.text]))
   const codes = new Map(lots.map(one => [one.id, one.lot]))
   const nameOf = (id: string) => things.get(id)?.name ?? id
@@ -23,14 +30,32 @@ export function tellerOf(
     const known = places.get(place)
     return known ? `${known.name}${known.part === null ? '' : ` (${known.part})`}` : 'something that stands in no line'
   }
+  const struck = new Set(kept.flatMap(({ entry }) => (entry.kind === 'struck' ? [entry.of] : [])))
+  /** What stood in that place when it was weighed. */
+  const insteadAt = (of: EntryOf<'weighed'>): string | null => {
+    const before = kept.slice(
+      0,
+      Math.max(
+        0,
+        kept.findIndex(({ entry }) => entry.id === of.id),
+      ),
+    )
+    const swap = before.findLast(
+      ({ entry }) => entry.kind === 'swapped' && entry.place === of.place && !struck.has(entry.id),
+    )
+    return swap?.entry.kind === 'swapped' ? swap.entry.to : null
+  }
   const stepWords = (step: string | undefined) => (step === undefined ? '' : (steps.get(step) ?? ''))
   const short = (text: string) => (text.length > 60 ? `${text.slice(0, 57)}…` : text)
   return entry => {
     switch (entry.kind) {
       case 'weighed': {
         const lot = entry.lot === undefined ? '' : `, lot ${codes.get(entry.lot) ?? entry.lot}`
-        return `${at(entry.place)}: ${weighed(entry.grams)}${lot}${entry.by === 'typed' ? ', typed' : ''}${entry.why ? `. Kept: ${entry.why}` : ''}`
+        const instead = insteadAt(entry)
+        return `${instead ? `${nameOf(instead)} for ${at(entry.place)}` : at(entry.place)}: ${weighed(entry.grams)}${lot}${entry.by === 'typed' ? ', typed' : ''}${entry.why ? `. Kept: ${entry.why}` : ''}`
       }
+      case 'shelf':
+        return `${recipes.get(entry.part)?.name ?? entry.part} ${entry.from ? 'comes from the shelf' : 'is made now'}`
       case 'swapped':
         return `${nameOf(entry.to)} instead of ${at(entry.place)}: ${entry.why}`
       case 'added':

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { allWeighed, entry, kept, sampleBatch } from '../../tests/fixtures/baked'
+import { billOf } from '../recipe/bill'
+import { asMade } from './asMade'
 import { overBy } from './over'
 import { batchState } from './state'
 
@@ -43,6 +45,20 @@ describe('the state of a batch', () => {
     expect(batchState(batch, all.slice(0, 4)).stage).toBe('baking')
     const end = kept(entry('finished', { grams: 1000, pieces: 24, broken: 0, keptBack: 1 }))
     expect(batchState(batch, [...all, end]).stage).toBe('finished')
+  })
+  it('weighs a part from the shelf whole, in its own place, and line by line again where it is made after all', () => {
+    const shelf = (from: boolean) => kept(entry('shelf', { part: 'blend', from }))
+    expect(batchState(batch, [shelf(true)]).items.map(one => [one.key, one.planned, one.ofPart ?? ''])).toEqual([
+      ['top#oil', 10, ''],
+      ['top#blend', 600, 'blend'],
+      ['top#fat', 490, ''],
+      ['top#seeds', 100, ''],
+    ])
+    expect(batchState(batch, [shelf(true), shelf(false)]).items).toEqual(batchState(batch, []).items)
+    // as weighed: more of it is more of all in it
+    const more = [shelf(true), weighed('top#blend', 660, { why: 'the last of the jar' })]
+    const bill = billOf(asMade(batch, more), 'top', { factor: 2 })
+    expect(bill.lines.find(one => one.ingredient === 'teff')!.grams).toBeCloseTo(396, 9)
   })
   it('is as if it never was where an entry is struck, whatever it was (property)', () => {
     const any = fc.constantFrom(

@@ -2,7 +2,6 @@
 import type { Batch, BatchEntry, EntryOf } from '../model/batch'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
-import type { Workbook } from '../model/workbook'
 import { type Bill, billOf } from '../recipe/bill'
 import { type Scale, weighingTolerance, weighOn } from '../recipe/weighOut'
 import { keptBeside } from '../words/keptBeside'
@@ -43,6 +42,8 @@ export interface BatchState {
   live: KeptEntry[]
   struck: Map<string, { by: string; why: string }>
   items: Item[]
+  /** Parts that come from the shelf. */
+  shelf: ReadonlySet<string>
   /** How much larger the batch became while it was weighed. */
   scale: number
   added: { entry: EntryOf<'added'>; by: string; name: string }[]
@@ -79,7 +80,13 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
   const things = thingsOf(batch, kept)
   const nameOf = (id: string) => things.get(id)?.name ?? id
   const scale = of('rescaled').reduce((factor, one) => factor * one.factor, 1)
-  const items = placesOf(batch.books as Workbook, recipeOf(batch), plannedBill(batch)).map((place): Item => {
+  const shelf = new Set<string>()
+  for (const { part, from } of of('shelf')) {
+    if (from) shelf.add(part)
+    else shelf.delete(part)
+  }
+  const places = placesOf(batch.books, recipeOf(batch), plannedBill(batch), shelf)
+  const items = places.map((place): Item => {
     const here = <K extends 'weighed' | 'swapped' | 'amount'>(kind: K) =>
       (of(kind) as { place: string }[]).filter(one => one.place === place.key) as EntryOf<K>[]
     const swapped = here('swapped').at(-1)
@@ -114,6 +121,7 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
     struck,
     of,
     items,
+    shelf,
     scale,
     added: live.flatMap(({ entry, by }) =>
       entry.kind === 'added' ? [{ entry, by, name: nameOf(entry.ingredient) }] : [],

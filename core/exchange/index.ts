@@ -13,3 +13,4 @@ export {
 export { type RecipeFile, readRecipeFile, recipeFile } from './recipeJson'
 export { ownRecipeIn, recipeJsonLd } from './recipeJsonLd'
 export { looksLikeFormula, safeCell } from './safeCell'
+export { readScaleLine, type ScaleLine } from './scaleLine'

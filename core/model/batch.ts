@@ -29,9 +29,13 @@ export const BatchEntry = z.discriminatedUnion('kind', [
     place,
     grams,
     lot: z.string().min(1).max(200).exactOptional(),
+    /** The part it is, where it came off the shelf ready made. */
+    part: z.string().min(1).max(200).exactOptional(),
     by: z.enum(['scale', 'typed']),
     why: why.exactOptional(),
   }),
+  /** A part taken from the shelf, or made now after all: so it is weighed whole, or line by line. */
+  entry('shelf', { part: z.string().min(1).max(200), from: z.boolean() }),
   /** Another thing in its place, for this batch only. */
   entry('swapped', { place, to: z.string().min(1).max(200), why }),
   /** Something that stands in no line. `grams` null: nobody knows how much, so it counts as there. */

@@ -42,6 +42,7 @@ create table batch_entry (
   foreign key (bakery_id, batch_id) references batch
 );
 create index batch_entry_by_batch on batch_entry (bakery_id, batch_id, number);
+create index batch_entry_by_lot on batch_entry (bakery_id, (body ->> 'lot')) where body ? 'lot';
 
 -- A lot that may not be used, or may again.
 create table hold_entry (
@@ -60,6 +61,8 @@ create index hold_entry_by_delivery on hold_entry (bakery_id, delivery_id, entry
 -- what a batch took is put back where its entry is struck
 alter table stock_entry add column for_entry uuid;
 create index stock_entry_by_entry on stock_entry (bakery_id, for_entry) where for_entry is not null;
+alter table part_entry add column for_entry uuid;
+create index part_entry_by_entry on part_entry (bakery_id, for_entry) where for_entry is not null;
 create or replace view stock with (security_invoker = true) as
   select d.bakery_id, d.id, d.ingredient_id, d.lot, d.received, d.grams as delivered, d.use_by, d.evidence,
          d.grams + coalesce((select sum(e.grams) from stock_entry e where e.bakery_id = d.bakery_id and e.delivery_id = d.id), 0) as left_over,

@@ -1,5 +1,6 @@
 import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
 import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
+import { heldMatters } from '../bake'
 import { reading, today } from '../bakery'
 import { labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
@@ -7,8 +8,8 @@ import { Today } from '../screens/today/Today'
 export const metadata = { title: 'Today' }
 export default async function TodayPage() {
   const iso = today()
-  const [{ workbook, states }, lots, putOff] = await reading(sql =>
-    Promise.all([labelStates(sql, true), lotsOnHand(sql), putOffMatters(sql, iso)]),
+  const [{ workbook, states }, lots, putOff, held] = await reading(sql =>
+    Promise.all([labelStates(sql, true), lotsOnHand(sql), putOffMatters(sql, iso), heldMatters(sql, iso)]),
   )
   const day = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
@@ -16,7 +17,7 @@ export default async function TodayPage() {
     month: 'long',
     timeZone: 'UTC',
   }).format(new Date(`${iso}T00:00:00Z`))
-  const all = [...labelMatters(states), ...mattersToday(workbook, lots)]
+  const all = [...held, ...labelMatters(states), ...mattersToday(workbook, lots)]
   // it stays away until its day, and only as long as it says what it said
   const awayOf = (one: Matter) => putOff.find(put => put.key === one.key && put.print === printOf(saidOf(one)))
   return (

@@ -6,6 +6,7 @@ import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { IsoDate, type LabelStock, type MarketCode } from '@fair-tin/core/model'
 import { daysAfter } from '@fair-tin/core/words'
 import { currentSignOffs, readWorkbook, sealsOf } from '@fair-tin/data'
+import { heldWords, readBatch } from '../bake'
 import { marketInView, reading, today } from '../bakery'
 import { stateOf } from '../labels'
 import { codesFor } from './codes'
@@ -22,7 +23,12 @@ export type LabelAnswer =
   | { problem: string }
 
 export async function labelFor(productId: string, query: URLSearchParams): Promise<LabelAnswer> {
-  const baked = query.get('baked') ?? today()
+  const batchId = query.get('batch')
+  const read = batchId === null ? null : await reading(sql => readBatch(sql, batchId))
+  if (batchId !== null && read?.batch.product !== productId) return { problem: 'There is no such batch of it.' }
+  const held = read ? heldWords(read) : ''
+  if (read && held) return { problem: `Batch ${read.batch.code} is held, and no label is printed for it: ${held}` }
+  const baked = read?.batch.day ?? query.get('baked') ?? today()
   if (!IsoDate.safeParse(baked).success || baked > latestDay)
     return { problem: `“${baked}” is no day. Write it as 2026-11-24.` }
   const asked = query.get('market') as MarketCode | null
@@ -36,7 +42,7 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   const product = workbook.products.find(one => one.id === productId)
   if (!product) return { missing: true }
   const { declaration } = assessed(workbook, productId, market)
-  const lot = query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`
+  const lot = read?.batch.code ?? (query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`)
   const date = dateMark(product, baked, rulesOf(market))
   const named = query.get('size')
   const { labelStocks = [] } = workbook.kitchen

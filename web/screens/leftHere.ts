@@ -15,13 +15,14 @@ export function leftHere(shelf: string): unknown {
     return null
   }
 }
-/** Leaves something there until it is kept for good; null takes it away. */
-export function leaveHere(shelf: string, value: unknown): void {
+/** Leaves something there until it is kept for good; null takes it away. False where the store is full or forbidden: it then lives only in this window. */
+export function leaveHere(shelf: string, value: unknown): boolean {
   try {
     localStorage.removeItem(shelf)
     if (value === null) localStorage.removeItem(key(shelf))
     else localStorage.setItem(key(shelf), JSON.stringify(value))
+    return true
   } catch {
-    // a full or forbidden store: it then lives only in this window
+    return false
   }
 }

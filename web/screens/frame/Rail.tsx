@@ -1,6 +1,15 @@
 // The stations, in the order of work.
 'use client'
-import { ClipboardList, NotebookPen, Signature, SlidersHorizontal, Sun, Warehouse } from 'lucide-react'
+import {
+  BookOpenCheck,
+  ClipboardList,
+  CookingPot,
+  NotebookPen,
+  Signature,
+  SlidersHorizontal,
+  Sun,
+  Warehouse,
+} from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 
@@ -9,7 +18,9 @@ const stations = [
   { name: 'Recipes', at: '/recipes', Icon: NotebookPen },
   { name: 'Larder', at: '/larder', Icon: Warehouse },
   { name: 'Orders', at: '/orders', Icon: ClipboardList },
+  { name: 'Bake', at: '/bake', Icon: CookingPot },
   { name: 'Labels', at: '/labels', Icon: Signature },
+  { name: 'Records', at: '/records', Icon: BookOpenCheck },
   { name: 'Kitchen', at: '/kitchen', Icon: SlidersHorizontal },
 ]
 /** Benches belong to the recipes. */
@@ -34,7 +45,7 @@ export function Rail() {
             key={at}
             href={at}
             aria-current={on ? 'page' : undefined}
-            className={`flex min-h-[50px] w-full flex-col items-center justify-center rounded-xl text-[12.5px] outline-offset-[-3px] focus-visible:outline-white ${on ? 'bg-page font-semibold text-ink' : 'hover:bg-white/10'}`}
+            className={`flex min-h-[50px] w-full flex-col items-center justify-center rounded-xl text-[12.5px] max-md:text-[11px] outline-offset-[-3px] focus-visible:outline-white ${on ? 'bg-page font-semibold text-ink' : 'hover:bg-white/10'}`}
           >
             <Icon size={20} strokeWidth={1.7} aria-hidden />
             {name}

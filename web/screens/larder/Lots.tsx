@@ -17,6 +17,7 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
   const [problem, setProblem] = useState('')
   const [form, setForm] = useState({ lot: '', grams: '', received: today, useBy: '', paper: '' })
   const [taking, setTaking] = useState<{ id: string; grams: string; reason: string } | null>(null)
+  const [holding, setHolding] = useState<{ id: string; held: boolean; reason: string } | null>(null)
   const [busy, setBusy] = useState(false)
   useEffect(() => {
     let gone = false
@@ -119,10 +120,14 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
                 {one.useBy && `, use by ${spokenDay(one.useBy)}`}
                 {one.evidence && `, ${one.evidence.reference}`}
               </span>
-              {one.useBy && one.useBy < today ? (
+              {one.held !== undefined ? (
+                <span className="font-bold text-breaks">held: {one.held}</span>
+              ) : one.useBy && one.useBy < today ? (
                 <span className="font-bold text-breaks">past its date: do not use</span>
               ) : (
-                at === 0 && <span className="font-bold text-holds">use first</span>
+                at === left.findIndex(other => other.held === undefined && !(other.useBy && other.useBy < today)) && (
+                  <span className="font-bold text-holds">use first</span>
+                )
               )}
               <button
                 type="button"
@@ -131,7 +136,47 @@ export function Lots({ ingredient, today }: { ingredient: string; today: string 
               >
                 Take or correct
               </button>
+              <button
+                type="button"
+                className="word-link min-h-[24px]"
+                onClick={() => setHolding({ id: one.id, held: one.held === undefined, reason: '' })}
+              >
+                {one.held === undefined ? 'Hold it' : 'Let it be used'}
+              </button>
             </div>
+            {holding?.id === one.id && (
+              <form
+                className="mt-1 grid grid-cols-[1fr_auto_auto] items-end gap-2"
+                onSubmit={event => {
+                  event.preventDefault()
+                  void send('', { hold: one.id, held: holding.held, reason: holding.reason }, () => {
+                    setHolding(null)
+                    tellDone(
+                      holding.held
+                        ? `Lot ${one.lot} is held: no batch takes it, and those that did are held with it.`
+                        : `Lot ${one.lot} may be used again.`,
+                      null,
+                    )
+                  })
+                }}
+              >
+                <label className="text-[13px] text-quiet">
+                  {holding.held ? 'Why it may not be used' : 'Why it may be used again'}
+                  <input
+                    className="field text-ink"
+                    maxLength={300}
+                    value={holding.reason}
+                    onChange={event => setHolding({ ...holding, reason: event.target.value })}
+                  />
+                </label>
+                <button type="submit" className="do do-first" disabled={busy}>
+                  {holding.held ? 'Hold it' : 'Let it be used'}
+                </button>
+                <button type="button" className="do" onClick={() => setHolding(null)}>
+                  Leave it
+                </button>
+              </form>
+            )}
             {taking?.id === one.id && (
               <form
                 className="mt-1 grid grid-cols-[90px_1fr_auto_auto] items-end gap-2"

@@ -1,0 +1,173 @@
+// Batches against a real database: begun once, added to only, each entry once, and what was weighed comes off the shelf.
+import type { BatchEntry, EntryOf } from '@fair-tin/core/model'
+import { restsOf } from '@fair-tin/core/seal'
+import { afterAll, describe, expect, it } from 'vitest'
+import { bakery } from '../demo/kitchen'
+import { atBench } from '../tests/fixtures/hands'
+import {
+  addBatch,
+  addDelivery,
+  type BakerySql,
+  batchesOf,
+  closePool,
+  entriesOf,
+  findBatch,
+  holdLot,
+  journalOf,
+  keepEntries,
+  lastBatches,
+  listLots,
+  lotsFor,
+  lotsOfCode,
+  movePart,
+  partsOnShelf,
+  usesOfLot,
+} from './index'
+import { readWorkbook } from './workbook'
+
+const day = '2031-03-04'
+afterAll(closePool)
+const here = <T>(work: (sql: BakerySql) => Promise<T>) => atBench(bakery.id, work, 'nell')
+const entry = <K extends BatchEntry['kind']>(kind: K, rest: Omit<EntryOf<K>, 'kind' | 'id' | 'at'>) => ({
+  kind,
+  id: crypto.randomUUID(),
+  at: `${day}T08:00:00Z`,
+  ...rest,
+})
+async function begun(sql: BakerySql): Promise<string> {
+  const book = await readWorkbook(sql, '2026-11-26')
+  const product = book.products.find(one => one.id === 'ginger-teff-loaf')!
+  const id = `probe-${crypto.randomUUID()}`
+  await addBatch(sql, {
+    id,
+    day,
+    product: product.id,
+    name: product.name,
+    pieces: 12,
+    factor: 1,
+    books: restsOf(book, product),
+  })
+  return id
+}
+async function lotOf(sql: BakerySql, grams: number): Promise<string> {
+  const id = `lot-${crypto.randomUUID()}`
+  await addDelivery(sql, id, 'teff-flour', { lot: id.slice(4, 16), received: '2026-11-01', grams })
+  return id
+}
+const left = async (sql: BakerySql, lot: string) =>
+  (await listLots(sql, 'teff-flour')).find(one => one.id === lot)!.left
+const place = 'ginger-teff-loaf#2'
+
+describe('a batch', () => {
+  it('keeps its own books, shares them with a batch of the same state, and has a code of its day', async () => {
+    const [one, other] = await here(async sql => [await begun(sql), await begun(sql)])
+    const [first, second] = await here(async sql => [(await findBatch(sql, one!))!, (await findBatch(sql, other!))!])
+    expect(second.code.startsWith('310304-')).toBe(true)
+    expect(Number(second.code.split('-')[1])).toBe(Number(first.code.split('-')[1]) + 1)
+    expect(first.books).toEqual(second.books)
+    const [books] = await here(
+      sql => sql<{ many: number }[]>`
+      select count(distinct print)::int as many from batch where id in ${sql([one!, other!])}`,
+    )
+    expect(books!.many).toBe(1)
+    // no price of anything goes along
+    expect(first.books.ingredients.flatMap(thing => thing.packs)).toEqual([])
+  })
+  it('is one of two that were begun at the same time: each has a code of its own', async () => {
+    const ids = await Promise.all([1, 2, 3, 4].map(() => here(begun)))
+    const codes = await here(async sql =>
+      (await batchesOf(sql, day)).filter(one => ids.includes(one.id)).map(one => one.code),
+    )
+    expect(new Set(codes).size).toBe(4)
+  })
+  it('takes each entry once however often it is sent, from two tablets at once, and refuses what cannot be read', async () => {
+    const id = await here(begun)
+    const note = entry('noted', { text: 'the oven door was open', next: false })
+    await Promise.all([1, 2, 3].map(() => here(sql => keepEntries(sql, id, [note]))))
+    const answers = await here(sql =>
+      keepEntries(sql, id, [
+        note,
+        { kind: 'weighed', id: crypto.randomUUID() },
+        entry('lost', { pieces: 0, why: 'x!' }),
+      ]),
+    )
+    expect(answers!.map(one => one.kept)).toEqual([true, false, false])
+    expect((await here(sql => entriesOf(sql, [id]))).get(id)!.map(one => one.entry)).toEqual([note])
+    expect(await here(sql => keepEntries(sql, 'gone', [note]))).toBeNull()
+  })
+  it('takes what was weighed off its lot, no more than is there, and puts it back where that is struck', async () => {
+    const [id, lot] = await here(async sql => [await begun(sql), await lotOf(sql, 300)])
+    const [some, more] = [200, 200].map(grams => entry('weighed', { place, grams, by: 'scale', lot: lot! }))
+    await here(sql => keepEntries(sql, id!, [some]))
+    expect(await here(sql => left(sql, lot!))).toBe(100)
+    await here(sql => keepEntries(sql, id!, [more, some]))
+    expect(await here(sql => left(sql, lot!))).toBe(0)
+    const strike = (of: string) => entry('struck', { of, why: 'the other lot' })
+    await here(sql => keepEntries(sql, id!, [strike(some!.id)]))
+    expect(await here(sql => left(sql, lot!))).toBe(200)
+    const again = await here(sql => keepEntries(sql, id!, [strike(some!.id), strike(crypto.randomUUID())]))
+    expect(again!.every(one => !one.kept)).toBe(true)
+    expect(await here(sql => left(sql, lot!))).toBe(200)
+  })
+  it('takes a part off the shelf of parts in the same way', async () => {
+    const id = await here(async sql => {
+      await movePart(sql, 'house-flour-blend', 500, 'made')
+      return begun(sql)
+    })
+    const before = (await here(partsOnShelf))['house-flour-blend']!
+    const took = entry('weighed', { place: 'ginger-teff-loaf#1', grams: 300, by: 'typed', part: 'house-flour-blend' })
+    await here(sql => keepEntries(sql, id, [took]))
+    expect((await here(partsOnShelf))['house-flour-blend']).toBe(before - 300)
+    await here(sql => keepEntries(sql, id, [entry('struck', { of: took.id, why: 'made anew' })]))
+    expect((await here(partsOnShelf))['house-flour-blend']).toBe(before)
+  })
+  it('freezes the facts of what came in by a change, without its price; what is not in the larder is refused', async () => {
+    const id = await here(begun)
+    const answers = await here(sql =>
+      keepEntries(sql, id, [
+        entry('swapped', { place, to: 'almond-drink', why: 'ran out' }),
+        entry('added', { ingredient: 'moon-dust', grams: null, why: 'a splash' }),
+      ]),
+    )
+    expect(answers!.map(one => one.kept)).toEqual([true, false])
+    const [kept] = (await here(sql => entriesOf(sql, [id]))).get(id)!
+    expect(kept!.thing).toMatchObject({ id: 'almond-drink', packs: [], allergens: { almond: { status: 'contains' } } })
+    expect(kept!.by).toBe('Nell Arrowby')
+  })
+  it('is never changed: neither it nor an entry of it; the journal says who', async () => {
+    const id = await here(begun)
+    for (const change of [
+      `update batch set pieces = 1`,
+      `delete from batch`,
+      `update batch_entry set body = '{}'`,
+      `delete from batch_entry`,
+      `update batch_books set body = '{}'`,
+      `delete from hold_entry`,
+    ])
+      await expect(here(sql => sql.unsafe(change))).rejects.toThrow(/permission denied/)
+    expect((await here(sql => journalOf(sql, 'batch', id))).map(one => one.person)).toEqual(['nell'])
+  })
+  it('is open until it is finished, and again where that was struck', async () => {
+    const id = await here(begun)
+    const open = async () =>
+      (await here(sql => lastBatches(sql, 'ginger-teff-loaf'))).find(one => one.id === id)!.finishedAt === null
+    const end = entry('finished', { grams: 1100, pieces: 12, broken: 0, keptBack: 0 })
+    await here(sql => keepEntries(sql, id, [end]))
+    expect(await open()).toBe(false)
+    await here(sql => keepEntries(sql, id, [entry('struck', { of: end.id, why: 'not yet' })]))
+    expect(await open()).toBe(true)
+  })
+  it('holds a lot and lets it be used again, and finds every batch it went into', async () => {
+    const [id, lot] = await here(async sql => [await begun(sql), await lotOf(sql, 300)])
+    await here(sql => keepEntries(sql, id!, [entry('weighed', { place, grams: 100, by: 'scale', lot: lot! })]))
+    const held = async () => (await here(sql => lotsFor(sql, [lot!], [])))[0]!.held
+    expect(await held()).toBeUndefined()
+    await here(sql => holdLot(sql, lot!, true, 'recalled by its maker'))
+    expect(await held()).toBe('recalled by its maker')
+    await here(sql => holdLot(sql, lot!, false, 'another lot was meant'))
+    expect(await held()).toBeUndefined()
+    expect(await here(sql => holdLot(sql, 'gone', true, 'x'))).toBe(false)
+    expect((await here(sql => lotsOfCode(sql, lot!.slice(4, 16).toUpperCase()))).map(one => one.id)).toEqual([lot])
+    expect(await here(sql => usesOfLot(sql, lot!))).toEqual([expect.objectContaining({ batch: id, grams: 100 })])
+  })
+})

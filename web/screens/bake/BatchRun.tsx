@@ -1,0 +1,302 @@
+// One batch at the bench: weigh out, method, after, record. What runs and what is held stands above all four.
+'use client'
+import { effectsOf, heldBecause, type LotOnShelf, methodOf, type Timer, timersOf } from '@fair-tin/core/batch'
+import type { Batch } from '@fair-tin/core/model'
+import type { Scale } from '@fair-tin/core/recipe'
+import { fullList } from '@fair-tin/core/words'
+import type { BatchRow, EntryKept } from '@fair-tin/data'
+import Link from 'next/link'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { toast } from 'sonner'
+import { useBooks } from '../bench/saving/useBooks'
+import { leaveHere, leftHere } from '../leftHere'
+import { RecordList } from '../records/RecordList'
+import { AfterBake } from './after/AfterBake'
+import { sayAloud, sound } from './aloud'
+import { SomethingChanged } from './changed/SomethingChanged'
+import { dueWords, MethodRun } from './method/MethodRun'
+import { canUseSerial } from './scale/serialScale'
+import { type ScaleChoice, useScale } from './scale/useScale'
+import { type RunningBatch, useBatch } from './useBatch'
+import { useLots } from './weigh/useLots'
+import { WeighOut } from './weigh/WeighOut'
+
+const stages = ['Weigh out', 'Method', 'After', 'Record'] as const
+type Stage = (typeof stages)[number]
+
+export interface BatchProps {
+  batch: BatchRow & Batch
+  entries: EntryKept[]
+  lots: LotOnShelf[]
+  scales: Scale[]
+  /** Grams of each part on the shelf. */
+  parts: Record<string, number>
+  /** What was to be remembered, of the bakes before; the newest first. */
+  remembered: { text: string; of: string }[]
+  /** Who ordered it for that day. */
+  forWhom: string[]
+  today: string
+  /** ISO moment by the bakery’s clock. */
+  now: string
+  zone: string
+  person: string
+  mayChange: boolean
+}
+
+/** Steps that run, told anew each second; what falls due is sounded. */
+function useTimers(running: RunningBatch, steps: ReturnType<typeof methodOf>, aloud: boolean): readonly Timer[] {
+  const [timers, setTimers] = useState<readonly Timer[]>([])
+  useEffect(() => {
+    const tell = () => setTimers(timersOf(running.state, steps, running.now()))
+    tell()
+    const timer = setInterval(tell, 1000)
+    return () => clearInterval(timer)
+  }, [running.state, running.now, steps])
+  const due = timers
+    .filter(one => one.due.inMinutes <= 0)
+    .map(one => `${one.due.what} ${one.step.key}`)
+    .join('\n')
+  useEffect(() => {
+    if (due === '') return
+    const call = () => {
+      sound()
+      if (aloud)
+        sayAloud(
+          due
+            .split('\n')
+            .map(one => one.split(' ').slice(0, 2).join(' '))
+            .join('. '),
+        )
+    }
+    call()
+    const timer = setInterval(call, 8000)
+    return () => clearInterval(timer)
+  }, [due, aloud])
+  return timers
+}
+
+export function BatchRun({
+  batch,
+  entries,
+  lots: onShelf,
+  scales,
+  parts,
+  remembered,
+  forWhom,
+  today,
+  now,
+  zone,
+  person,
+  mayChange,
+}: BatchProps) {
+  const running = useBatch(batch, entries, now, person, scales)
+  const { books, trouble: noBooks } = useBooks(0)
+  const lots = useLots(onShelf)
+  const scale = useScale(scales.reduce((finest, one) => Math.min(finest, one.resolution), 1))
+  const [stage, setStage] = useState<Stage>('Weigh out')
+  const [aloud, setAloud] = useState(false)
+  const [changed, setChanged] = useState<{ place: string | null } | null>(null)
+  const [seen, setSeen] = useState(false)
+  const [serial, setSerial] = useState(false)
+  useEffect(() => {
+    setAloud(leftHere('said aloud') === true)
+    setSerial(canUseSerial())
+  }, [])
+  const steps = useMemo(() => methodOf(batch), [batch])
+  const timers = useTimers(running, steps, aloud)
+  const held = useMemo(() => heldBecause(batch, running.kept, lots.all), [batch, running.kept, lots.all])
+  const lost = useMemo(
+    () =>
+      effectsOf(batch, running.kept).some(one => one.claims.length + one.contains.length + one.mayContain.length > 0),
+    [batch, running.kept],
+  )
+  const things = useMemo(
+    () =>
+      new Map(
+        [...batch.books.ingredients, ...running.kept.flatMap(one => (one.thing ? [one.thing] : []))].map(one => [
+          one.id,
+          one,
+        ]),
+      ),
+    [batch, running.kept],
+  )
+  const strike = useCallback((id: string, why: string) => running.put({ kind: 'struck', of: id, why }), [running.put])
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <div className="mr-auto min-w-0">
+          <h1 className="text-[26px] leading-tight break-words">{batch.name}</h1>
+          <p className="text-quiet">
+            Batch <b className="figure text-ink">{batch.code}</b> · {batch.pieces} pieces
+            {running.state.scale === 1 ? '' : ` · ${Math.round(running.state.scale * 1000) / 10} % of the plan`}
+            {running.waiting > 0 && <b className="text-unproven"> · {running.waiting} on the way</b>}
+          </p>
+        </div>
+        <nav aria-label="Stages" className="flex gap-2 max-sm:w-full">
+          {stages.map(one => (
+            <button
+              key={one}
+              type="button"
+              aria-current={stage === one ? 'page' : undefined}
+              className="slab !min-h-[52px] !px-4 !text-[17px] max-sm:flex-1 max-sm:!px-1 max-sm:!text-[15px]"
+              onClick={() => setStage(one)}
+            >
+              {one}
+            </button>
+          ))}
+        </nav>
+      </header>
+      {running.trouble && (
+        <p role="status" className="rounded-lg border-2 border-hair px-3 py-1.5 text-unproven">
+          {running.trouble} {running.waiting > 0 && 'What you put down waits here, and goes through by itself.'}
+        </p>
+      )}
+      {running.refused.map(one => (
+        <p
+          key={one.entry.id}
+          role="alert"
+          className="flex flex-wrap items-center gap-3 rounded-lg border-2 border-breaks bg-breaks-wash px-3 py-1.5"
+        >
+          <span className="min-w-0 flex-1">The bakery did not take it: {one.why}</span>
+          <button type="button" className="do" onClick={() => running.putAway(one.entry)}>
+            Put it away
+          </button>
+        </p>
+      ))}
+      {!seen && remembered.length > 0 && stage !== 'Record' && (
+        <div className="flex items-start gap-3 rounded-lg border-2 border-navy px-4 py-2 text-[16px]">
+          <div className="min-w-0 flex-1">
+            <b>Last time you wrote</b>
+            <ul>
+              {remembered.map(one => (
+                <li key={`${one.of} ${one.text}`}>
+                  {one.text} <span className="text-quiet">({one.of})</span>
+                </li>
+              ))}
+            </ul>
+          </div>
+          <button type="button" className="do !min-h-[44px]" onClick={() => setSeen(true)}>
+            Read
+          </button>
+        </div>
+      )}
+      {held.length > 0 && (
+        <details className="rounded-lg border-2 border-breaks bg-breaks-wash px-4 py-2 text-[16px]">
+          <summary className="font-bold">
+            Hold this batch: its label may not go on it as it stands.{' '}
+            {held.length === 1 ? 'One reason' : `${held.length} reasons`}
+          </summary>
+          <ul className="list-disc pl-5">
+            {held.map(one => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+          {lost && forWhom.length > 0 && (
+            <p className="font-bold">Ordered for this day by {fullList(forWhom)}: tell them.</p>
+          )}
+        </details>
+      )}
+      {timers.length > 0 && (
+        <ul className="flex flex-wrap gap-2" aria-label="Running">
+          {timers.map(one => (
+            <li key={one.step.key}>
+              <button
+                type="button"
+                className={`slab !min-h-[44px] !px-3 !py-0 !text-[16px] ${one.due.inMinutes <= 0 ? '!border-breaks text-breaks' : ''}`}
+                onClick={() => setStage('Method')}
+              >
+                <span className="max-w-52 truncate font-text font-normal">{one.step.step.text}</span>
+                <span className="figure">{dueWords(one)}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {stage === 'Weigh out' && (
+        <WeighOut
+          batch={batch}
+          running={running}
+          things={things}
+          parts={parts}
+          lots={lots}
+          scale={scale}
+          today={today}
+          aloud={aloud}
+          mayChange={mayChange}
+          onChanged={place => setChanged({ place })}
+        />
+      )}
+      {stage === 'Method' && <MethodRun steps={steps} timers={timers} running={running} mayChange={mayChange} />}
+      {stage === 'After' && <AfterBake batch={batch} running={running} mayChange={mayChange} />}
+      {stage === 'Record' && (
+        <section className="pane flex min-h-0 flex-1 flex-col" aria-label="Record">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0}>
+            <RecordList
+              batch={batch}
+              kept={running.kept}
+              lots={lots.all}
+              zone={zone}
+              onStrike={mayChange ? strike : null}
+            />
+          </div>
+          <p className="border-t border-hair px-5 py-2">
+            <Link className="word-link" href={`/records/${batch.id}`}>
+              The whole record, beside the recipe and the bakes before
+            </Link>
+          </p>
+        </section>
+      )}
+      <footer className="flex flex-wrap items-center gap-3 text-[14px]">
+        <label className="flex items-center gap-2">
+          Scale
+          <select
+            className="field !w-auto"
+            value={scale.choice}
+            onChange={event => void scale.choose(event.target.value as ScaleChoice)}
+          >
+            <option value="typed">typed by hand</option>
+            <option value="practice">practice scale</option>
+            {serial && <option value="serial">a scale on this computer</option>}
+          </select>
+        </label>
+        {scale.problem && <span className="text-breaks">{scale.problem}</span>}
+        <label className="flex min-h-[32px] items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={aloud}
+            onChange={event => {
+              setAloud(event.target.checked)
+              leaveHere('said aloud', event.target.checked || null)
+            }}
+          />
+          say it aloud
+        </label>
+        {stage !== 'Weigh out' && mayChange && (
+          <button type="button" className="do ml-auto !min-h-[44px]" onClick={() => setChanged({ place: null })}>
+            Something changed
+          </button>
+        )}
+      </footer>
+      {changed && (
+        <SomethingChanged
+          batch={batch}
+          running={running}
+          place={changed.place}
+          larder={books?.ingredients ?? null}
+          trouble={noBooks}
+          forWhom={forWhom}
+          onClose={() => setChanged(null)}
+          onDone={entry => {
+            setChanged(null)
+            if (entry.kind === 'swapped') void lots.more(entry.to)
+            toast('It is in the record of this batch.', {
+              action: { label: 'Undo', onClick: () => strike(entry.id, 'taken back at once') },
+            })
+          }}
+        />
+      )}
+    </div>
+  )
+}

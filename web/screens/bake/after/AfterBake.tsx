@@ -1,0 +1,152 @@
+// After the bake: what came out, counted and weighed; what it lost in the oven, offered back to the recipe; what to do next time.
+'use client'
+import { lossToOffer, outcomeOf } from '@fair-tin/core/batch'
+import { type Batch, BatchEntry } from '@fair-tin/core/model'
+import { commaDoubt, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
+import Link from 'next/link'
+import { useState } from 'react'
+import type { Put, RunningBatch } from '../useBatch'
+
+const empty = { before: '', grams: '', pieces: '', broken: '0', keptBack: '0', waste: '' }
+type Form = typeof empty
+const labels: Record<Exclude<keyof Form, 'waste'>, string> = {
+  before: 'Went into the oven, g (if weighed)',
+  grams: 'All of it, cooled, g',
+  pieces: 'Pieces that came',
+  broken: 'Of them broken',
+  keptBack: 'Of them kept back',
+}
+function read(form: Form): Put | { problem: string } {
+  const doubt = [form.before, form.grams, form.pieces, form.broken, form.keptBack].map(commaDoubt).find(Boolean)
+  if (doubt) return { problem: doubt }
+  const number = (text: string) => (text.trim() === '' ? undefined : typedNumber(text))
+  const entry = {
+    kind: 'finished' as const,
+    grams: number(form.grams),
+    ...(form.before.trim() ? { before: number(form.before) } : {}),
+    pieces: number(form.pieces),
+    broken: number(form.broken) ?? 0,
+    keptBack: number(form.keptBack) ?? 0,
+    ...(form.waste.trim() ? { waste: form.waste.trim() } : {}),
+  }
+  const checked = BatchEntry.safeParse({ ...entry, id: crypto.randomUUID(), at: new Date(0).toISOString() })
+  if (!checked.success) return { problem: checked.error.issues[0]!.message }
+  const made = checked.data as Extract<BatchEntry, { kind: 'finished' }>
+  if (made.before !== undefined && made.grams > made.before)
+    return { problem: 'More came out than went in. Were the two weights swapped, or is a finish on it?' }
+  if (made.broken + made.keptBack > made.pieces) return { problem: 'More are broken or kept back than came.' }
+  const { id: _, at: __, ...rest } = made
+  return rest
+}
+
+export function AfterBake({ batch, running, mayChange }: { batch: Batch; running: RunningBatch; mayChange: boolean }) {
+  const [form, setForm] = useState<Form>({ ...empty, pieces: String(Math.round(batch.pieces - running.state.lost)) })
+  const [note, setNote] = useState('')
+  const [problem, setProblem] = useState('')
+  const outcome = outcomeOf(batch, running.kept)
+  const offer = outcome && lossToOffer(batch, outcome)
+  const finish = () => {
+    const entry = read(form)
+    if ('problem' in entry) return setProblem(entry.problem)
+    setProblem('')
+    running.put(entry)
+  }
+  return (
+    <section
+      className="pane min-h-0 flex-1 space-y-4 overflow-y-auto px-6 py-4 text-[17px]"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+      tabIndex={0}
+      aria-label="After the bake"
+    >
+      {outcome ? (
+        <div role="status">
+          <p className="font-head text-[28px] font-bold">
+            {outcome.good} {outcome.good === 1 ? 'piece' : 'pieces'} to sell
+          </p>
+          <p className="text-quiet">
+            of {outcome.pieces} that came
+            {outcome.each === null ? '' : `, ${weighed(outcome.each)} each`}
+            {outcome.ovenMinutes === null ? '' : `, ${Math.round(outcome.ovenMinutes)} min in the oven`}.
+          </p>
+          <p>
+            {outcome.loss === null
+              ? 'What the oven took cannot be told: something was not weighed, or more goes on after the bake.'
+              : `The oven took ${toPlaces(outcome.loss * 100, 1)} %, from ${outcome.lossFrom}.`}
+          </p>
+          {offer !== null && (
+            <p>
+              The recipe says otherwise.{' '}
+              <Link className="word-link" href={`/products/${batch.product}?lid=batch`}>
+                Put {percent(offer)} into the recipe
+              </Link>
+              , under Where the weight goes.
+            </p>
+          )}
+          <p className="text-quiet">Was it counted wrong? Strike it in the record, and count again.</p>
+        </div>
+      ) : (
+        <form
+          className="grid grid-cols-2 gap-3 lg:grid-cols-3"
+          onSubmit={event => {
+            event.preventDefault()
+            finish()
+          }}
+        >
+          {(Object.keys(labels) as (keyof typeof labels)[]).map(name => (
+            <label key={name} className="text-quiet">
+              {labels[name]}
+              <input
+                className="field figure !min-h-[56px] text-[22px] text-ink"
+                inputMode="decimal"
+                maxLength={9}
+                value={form[name]}
+                onChange={event => setForm({ ...form, [name]: event.target.value })}
+              />
+            </label>
+          ))}
+          <label className="col-span-full text-quiet">
+            Waste, and why
+            <input
+              className="field !min-h-[52px] text-ink"
+              maxLength={300}
+              value={form.waste}
+              placeholder="two corners stuck to the paper"
+              onChange={event => setForm({ ...form, waste: event.target.value })}
+            />
+          </label>
+          {problem && (
+            <p role="alert" className="col-span-full text-breaks">
+              {problem}
+            </p>
+          )}
+          <button type="submit" className="slab slab-first col-span-full" disabled={!mayChange}>
+            That came of it
+          </button>
+        </form>
+      )}
+      <form
+        className="border-t border-hair pt-3"
+        onSubmit={event => {
+          event.preventDefault()
+          if (note.trim() === '') return
+          running.put({ kind: 'noted', text: note.trim(), next: true })
+          setNote('')
+        }}
+      >
+        <label className="text-quiet">
+          Next time
+          <textarea
+            className="field min-h-[70px] text-[17px] text-ink"
+            maxLength={1000}
+            value={note}
+            placeholder="10 minutes less; 20 g more syrup"
+            onChange={event => setNote(event.target.value)}
+          />
+        </label>
+        <button type="submit" className="slab mt-2" disabled={!mayChange}>
+          Remember it
+        </button>
+      </form>
+    </section>
+  )
+}

@@ -1,0 +1,284 @@
+// One batch as it really was: beside its recipe, beside the bakes before, and entry by entry.
+'use client'
+import {
+  asMade,
+  batchState,
+  differences,
+  heldBecause,
+  type KeptEntry,
+  type LotOnShelf,
+  outcomeOf,
+  recipeOf,
+} from '@fair-tin/core/batch'
+import { bodyOf } from '@fair-tin/core/edit'
+import { rulesOf } from '@fair-tin/core/market'
+import type { Batch } from '@fair-tin/core/model'
+import { percent, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
+import type { BatchRow, EntryKept } from '@fair-tin/data'
+import Link from 'next/link'
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { ask } from '../ask'
+import { useDeed } from '../deed'
+import { RecordList } from './RecordList'
+
+export function BatchRecord({
+  batch,
+  entries,
+  lots,
+  others,
+  zone,
+  mayKeepTrial,
+}: {
+  batch: BatchRow & Batch
+  entries: EntryKept[]
+  lots: LotOnShelf[]
+  others: { batch: BatchRow & Batch; kept: KeptEntry[] }[]
+  zone: string
+  mayKeepTrial: boolean
+}) {
+  const state = batchState(batch, entries)
+  const outcome = outcomeOf(batch, entries)
+  const held = heldBecause(batch, entries, lots)
+  const changed = differences(batch, entries)
+  const codes = new Map(lots.map(one => [one.id, one.lot]))
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="mr-auto min-w-0">
+          <h1 className="text-[27px] leading-tight break-words">{batch.name}</h1>
+          <p className="text-quiet">
+            Batch <b className="figure text-ink">{batch.code}</b>, {spokenDay(batch.day)}, begun by {batch.begunBy}
+            {outcome
+              ? `: ${outcome.good} of ${batch.pieces} ${held.length > 0 ? 'came, and are held' : 'to sell'}`
+              : ', not finished'}
+          </p>
+        </div>
+        <Link className="do" href={`/bake/${batch.id}`}>
+          {batch.finishedAt ? 'Open it at the bench' : 'Go on with it'}
+        </Link>
+        <Link className="do" href={`/records?product=${encodeURIComponent(batch.product)}`}>
+          All its bakes
+        </Link>
+        {held.length === 0 && <BatchLabels batch={batch} pieces={outcome?.good ?? batch.pieces} />}
+      </div>
+      {batch.reason && (
+        <p className="rounded-lg border-2 border-hair px-3 py-1.5">
+          Its label did not stand signed when it was begun. It was baked all the same: {batch.reason}
+        </p>
+      )}
+      {held.length > 0 && (
+        <div className="rounded-lg border-2 border-breaks bg-breaks-wash px-4 py-2">
+          <b>
+            <VerdictMark mark="breaks" /> Held: its label may not go on it as it stands.
+          </b>
+          <ul className="list-disc pl-6">
+            {held.map(one => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div className="grid min-h-0 flex-1 grid-cols-2 gap-3 max-lg:grid-cols-1 max-lg:overflow-y-auto">
+        <div className="pane flex min-h-0 flex-col">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0}>
+            <h2 className="border-b border-hair bg-page px-4 py-1.5 text-[15px]">What went in</h2>
+            <table className="w-full text-left">
+              <thead className="text-[13px] text-quiet">
+                <tr>
+                  <th scope="col" className="px-4 font-normal">
+                    Line
+                  </th>
+                  <th scope="col" className="px-2 text-right font-normal">
+                    Written
+                  </th>
+                  <th scope="col" className="px-2 text-right font-normal">
+                    Went in
+                  </th>
+                  <th scope="col" className="px-4 font-normal">
+                    Lot
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {state.items.map(item => (
+                  <tr key={item.key} className="border-t border-hair/60">
+                    <td className="px-4 py-1 break-words">
+                      {item.now ? (
+                        <>
+                          <b>{item.now.name}</b> instead of {item.name}
+                        </>
+                      ) : (
+                        item.name
+                      )}
+                      {item.part && <span className="text-[13px] text-quiet">, {item.part}</span>}
+                    </td>
+                    <td className="figure px-2 text-right whitespace-nowrap">
+                      {item.planned === null ? '?' : weighed(item.planned)}
+                    </td>
+                    <td
+                      className={`figure px-2 text-right whitespace-nowrap ${item.kept ? 'font-bold text-unproven' : ''}`}
+                    >
+                      {item.target === 0 ? 'left out' : item.weighed > 0 ? weighed(item.weighed) : 'not weighed'}
+                    </td>
+                    <td className="px-4 text-[13px] break-words text-quiet">
+                      {item.lots.map(id => codes.get(id) ?? id).join(', ')}
+                    </td>
+                  </tr>
+                ))}
+                {state.added.map(({ entry, name }) => (
+                  <tr key={entry.id} className="border-t border-hair/60">
+                    <td className="px-4 py-1">
+                      <b>{name}</b>, besides
+                    </td>
+                    <td className="figure px-2 text-right">0 g</td>
+                    <td className="figure px-2 text-right">{entry.grams === null ? '?' : weighed(entry.grams)}</td>
+                    <td />
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <h2 className="border-y border-hair bg-page px-4 py-1.5 text-[15px]">Beside the bakes before</h2>
+            <Compared rows={[{ batch, kept: entries }, ...others]} />
+            {changed.length > 0 && mayKeepTrial && <KeepAsTrial batch={batch} kept={entries} changed={changed} />}
+          </div>
+        </div>
+        <div className="pane flex min-h-0 flex-col">
+          <h2 className="border-b border-hair bg-page px-4 py-1.5 text-[15px]">Entry by entry</h2>
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
+          <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0}>
+            <RecordList batch={batch} kept={entries} lots={lots} zone={zone} onStrike={null} />
+          </div>
+        </div>
+      </div>
+    </section>
+  )
+}
+
+function Compared({ rows }: { rows: readonly { batch: Batch; kept: readonly KeptEntry[] }[] }) {
+  return (
+    <table className="w-full text-left">
+      <thead className="text-[13px] text-quiet">
+        <tr>
+          {['Batch', 'To sell', 'Each', 'Oven took', 'In it', 'What was otherwise'].map((head, at) => (
+            <th
+              key={head}
+              scope="col"
+              className={`px-2 font-normal first:pl-4 ${at > 0 && at < 5 ? 'text-right' : ''}`}
+            >
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ batch, kept }, at) => {
+          const outcome = outcomeOf(batch, kept)
+          const changed = differences(batch, kept)
+          return (
+            <tr key={batch.id} className={`border-t border-hair/60 align-top ${at === 0 ? 'font-bold' : ''}`}>
+              <td className="figure py-1 pl-4 whitespace-nowrap">
+                {at === 0 ? (
+                  batch.code
+                ) : (
+                  <Link className="word-link" href={`/records/${batch.id}`}>
+                    {batch.code}
+                  </Link>
+                )}
+              </td>
+              <td className="figure px-2 text-right whitespace-nowrap">
+                {outcome ? `${outcome.good}/${batch.pieces}` : ''}
+              </td>
+              <td className="figure px-2 text-right whitespace-nowrap">
+                {outcome?.each == null ? '' : weighed(outcome.each)}
+              </td>
+              <td className="figure px-2 text-right whitespace-nowrap">
+                {outcome?.loss == null ? '' : percent(outcome.loss)}
+              </td>
+              <td className="figure px-2 text-right whitespace-nowrap">
+                {outcome?.ovenMinutes == null ? '' : `${toPlaces(outcome.ovenMinutes, 0)} min`}
+              </td>
+              <td className="px-2 text-[13px] break-words">
+                {changed.length === 0 ? 'as written' : changed.join('; ')}
+              </td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}
+
+/** What was improvised, kept as a trial of the recipe: to be tried on the bench, taken or put away. */
+function KeepAsTrial({
+  batch,
+  kept,
+  changed,
+}: {
+  batch: Batch
+  kept: readonly KeptEntry[]
+  changed: readonly string[]
+}) {
+  const [busy, setBusy] = useState(false)
+  const deed = useDeed()
+  const made = asMade(batch, kept)
+  const recipe = made.recipes.find(one => one.id === recipeOf(batch))
+  if (!recipe || made === batch.books) return null
+  const keep = async () => {
+    setBusy(true)
+    const said = await ask<{ trials: unknown[] }>(
+      `/api/v1/recipes/${encodeURIComponent(recipe.id)}/trials`,
+      {
+        keep: {
+          id: `batch-${batch.id}`,
+          name: `as batch ${batch.code}`,
+          notes: changed.join('\n').slice(0, 4000),
+          body: bodyOf(recipe),
+          fresh: [],
+        },
+      },
+      deed,
+    )
+    setBusy(false)
+    if ('problem' in said) toast.error(said.problem)
+    else toast(`Kept as a trial of ${recipe.name}: open it on its bench.`)
+  }
+  return (
+    <p className="px-4 py-3">
+      <button type="button" className="do" disabled={busy} onClick={() => void keep()}>
+        Keep it as a trial of the recipe
+      </button>
+    </p>
+  )
+}
+
+/** The labels of this batch: its lot and its day stand on them. Held, there are none. */
+function BatchLabels({ batch, pieces }: { batch: Batch; pieces: number }) {
+  const product = batch.books.products.find(one => one.id === batch.product)
+  const [copies, setCopies] = useState(String(Math.min(500, Math.max(1, Math.floor(pieces / (product?.pieces ?? 1))))))
+  return (
+    <div className="flex items-end gap-2">
+      <label className="text-[13px] text-quiet">
+        Labels
+        <input
+          className="field figure !w-20 text-ink"
+          inputMode="numeric"
+          maxLength={3}
+          value={copies}
+          onChange={event => setCopies(event.target.value)}
+        />
+      </label>
+      {(product?.markets ?? []).map(market => (
+        <a
+          key={market}
+          className="do do-first"
+          href={`/products/${batch.product}/label.pdf?batch=${encodeURIComponent(batch.id)}&market=${market}&copies=${encodeURIComponent(copies.trim() || '1')}`}
+        >
+          PDF, {rulesOf(market).title}
+        </a>
+      ))}
+    </div>
+  )
+}
