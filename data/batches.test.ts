@@ -120,6 +120,11 @@ describe('a batch', () => {
     expect((await here(partsOnShelf))['house-flour-blend']).toBe(before - 300)
     await here(sql => keepEntries(sql, id, [entry('struck', { of: took.id, why: 'made anew' })]))
     expect((await here(partsOnShelf))['house-flour-blend']).toBe(before)
+    const left = entry('leftOver', { part: 'house-flour-blend', grams: 80 })
+    await here(sql => keepEntries(sql, id, [left, left]))
+    expect((await here(partsOnShelf))['house-flour-blend']).toBe(before + 80)
+    const gone = await here(sql => keepEntries(sql, id, [entry('leftOver', { part: 'moon-blend', grams: 80 })]))
+    expect(gone!.map(one => one.kept)).toEqual([false])
   })
   it('freezes the facts of what came in by a change, without its price; what is not in the larder is refused', async () => {
     const id = await here(begun)

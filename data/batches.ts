@@ -168,6 +168,9 @@ async function takePartFor(sql: BakerySql, entry: string, part: string, grams: n
     select current_bakery(), part, -least(grams, ${String(grams)}::numeric), ${`batch ${code}`}, ${entry}
     from part_stock where part = ${part} and least(grams, ${String(grams)}::numeric) > 0`
 }
+const putPart = (sql: BakerySql, entry: string, part: string, grams: number, code: string) => sql`
+  insert into part_entry (bakery_id, part, grams, reason, for_entry)
+  values (current_bakery(), ${part}, ${String(grams)}::numeric, ${`left of batch ${code}`}, ${entry})`
 async function putBackOf(sql: BakerySql, entry: string, code: string): Promise<void> {
   await sql`insert into stock_entry (bakery_id, delivery_id, grams, reason, for_entry)
     select current_bakery(), delivery_id, -sum(grams), ${`batch ${code}: struck`}, ${entry}::uuid
@@ -187,6 +190,11 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
     return known.batch === batch.id
       ? { id, kept: true }
       : { id, kept: false, why: 'That stands in another batch already.' }
+  if (entry.kind === 'leftOver' || (entry.kind === 'weighed' && entry.part !== undefined)) {
+    // a part that no recipe knows would stand on the shelf for ever
+    const [there] = await sql`select 1 from recipe_in_force where id = ${entry.part!.split('@')[0]!}`
+    if (!there) return { id, kept: false, why: 'This part is no longer among the recipes.' }
+  }
   let thing: Ingredient | null = null
   if (entry.kind === 'swapped' || entry.kind === 'added') {
     const found = await findIngredient(sql, entry.kind === 'swapped' ? entry.to : entry.ingredient)
@@ -209,6 +217,7 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
     await takeFor(sql, entry.id, entry.lot, entry.grams, batch.code)
   if (entry.kind === 'weighed' && entry.part !== undefined && entry.grams > 0)
     await takePartFor(sql, entry.id, entry.part, entry.grams, batch.code)
+  if (entry.kind === 'leftOver') await putPart(sql, entry.id, entry.part, entry.grams, batch.code)
   if (entry.kind === 'struck') await putBackOf(sql, entry.of, batch.code)
   return { id, kept: true }
 }

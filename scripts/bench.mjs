@@ -42,6 +42,7 @@ try {
   run('tests/bench/recheck.ts')
   run('tests/bench/simulate.ts')
   run('tests/bench/batch.ts')
+  run('tests/bench/plan.ts')
   run('demo/load.ts')
   run('demo/people.ts')
   await ensureBuild('.next-test', console.log)

@@ -19,7 +19,7 @@ export const floors = [
   ['label'],
   ['assess'],
   ['seal'],
-  ['batch'],
+  ['batch', 'plan', 'practice'],
   ['index'],
 ]
 const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]

@@ -63,11 +63,6 @@ const views = [
     },
   },
   {
-    name: 'bench-cost',
-    at: '/products/damson-slice?lid=cost',
-    size: desk,
-  },
-  {
     name: 'bench-batch',
     at: '/products/ginger-teff-loaf?pieces=36',
     size: desk,
@@ -118,6 +113,12 @@ const views = [
       await page.getByRole('option', { name: 'every other market' }).click()
       await page.waitForTimeout(1500)
     },
+  },
+  {
+    name: 'plan',
+    at: `/bake/plan?day=${tomorrow}`,
+    size: desk,
+    act: page => page.getByText('No order costs less').waitFor(),
   },
   { name: 'bake', at: `/bake?day=${tomorrow}`, size: tablet },
   {

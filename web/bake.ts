@@ -4,6 +4,7 @@ import type { Matter } from '@fair-tin/core/assess'
 import { heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
 import { rulesOf } from '@fair-tin/core/market'
 import type { Batch, BatchDraft, Workbook } from '@fair-tin/core/model'
+import type { Asked } from '@fair-tin/core/plan'
 import { billOf, scaleFactor, tooLarge } from '@fair-tin/core/recipe'
 import { restsOf, type Standing } from '@fair-tin/core/seal'
 import { daysAfter, fullList } from '@fair-tin/core/words'
@@ -198,4 +199,26 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
           },
         ]
   })
+}
+
+/** What a day's orders and open batches ask to be baked: one entry a product for what no batch was begun for, one a batch that is open. */
+export function askedOf(
+  workbook: Workbook,
+  orders: readonly { day: string; product: string; packs: number }[],
+  batches: readonly BatchRow[],
+  day: string,
+): Asked[] {
+  const ofDay = orders.filter(one => one.day === day)
+  const begun = batches.filter(one => one.day === day)
+  const open = begun
+    .filter(one => one.finishedAt === null)
+    .map(one => ({ id: one.id, product: one.product, pieces: one.pieces, due: null }))
+  const wanted = [...new Set(ofDay.map(one => one.product))].flatMap(id => {
+    const product = workbook.products.find(one => one.id === id)
+    const packs = ofDay.filter(one => one.product === id).reduce((sum, one) => sum + one.packs, 0)
+    const made = begun.filter(one => one.product === id).reduce((sum, one) => sum + one.pieces, 0)
+    const left = packs * (product?.pieces ?? 1) - made
+    return left > 0 ? [{ id: `order ${id}`, product: id, pieces: left, due: null }] : []
+  })
+  return [...open, ...wanted]
 }

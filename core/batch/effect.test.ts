@@ -34,6 +34,25 @@ describe('a batch as it was made', () => {
     // the same amount of the blend goes in, of which teff is now the larger share
     expect(grams('teff') / grams('rice')).toBeCloseTo(450 / 240, 9)
   })
+  it('a little more of one thing leaves the table true within what its market allows; much more does not', () => {
+    const of = (value: number) => ({ value, source: 'x' })
+    const nutrients = {
+      ...sampleIngredient('x').nutrients,
+      fat: of(80),
+      carbohydrate: of(2),
+      sugars: of(1),
+      fibre: of(0),
+      protein: of(1),
+    }
+    const rich = sampleBatch({ larder: [sampleIngredient('fat', { nutrients })] })
+    const [some, much] = [500, 900].map(grams =>
+      effectsOf(rich, [kept(entry('amount', { place: 'top#fat', grams, why: 'more fat' }))]).flatMap(one =>
+        one.altered.map(part => part.part),
+      ),
+    )
+    expect(some).not.toContain('nutrition')
+    expect(much).toContain('nutrition')
+  })
   it('grown evenly it is the same food', () => {
     const grown = [
       kept(entry('weighed', { place: 'top#fat', grams: 539, by: 'scale' })),

@@ -1,12 +1,15 @@
 // What a change does to a batch: to its claims, its allergens and the words of its label, market by market, before it goes in.
 import { type Assessment, assess } from '../assess/assess'
 import { rulesOf } from '../market/market'
+import type { Rounded } from '../market/rulePack'
+import { acceptable } from '../market/tolerance'
 import { type AllergenCode, allergenCodes, allergenName } from '../model/allergen'
 import type { Batch } from '../model/batch'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
 import type { Workbook } from '../model/workbook'
+import { type Nutrition, saltOf } from '../nutrition/rollUp'
 import { asPacked } from '../recipe/packWeight'
 import { type Altered, alteredIn, saidBy } from '../seal/said'
 import { keptBeside } from '../words/keptBeside'
@@ -23,6 +26,31 @@ export interface Effect {
   mayContain: AllergenCode[]
   /** What the label would have to say instead. */
   altered: Altered[]
+}
+
+/** As the market's rows count it, per 100 g; null where it is not known. */
+function rowValue(nutrient: Rounded, { per100g }: Nutrition): number | null {
+  if (nutrient === 'salt') return per100g.sodiumMg ? saltOf(per100g.sodiumMg.value) : null
+  if (nutrient !== 'totalCarbohydrate') return per100g[nutrient]?.value ?? null
+  const { carbohydrate, fibre } = per100g
+  return carbohydrate && fibre ? carbohydrate.value + fibre.value : null
+}
+/**
+ * Is what was made still what the printed table says, by what the market allows around it? Per 100 g also where the table is of a
+ * serving: what is allowed there is a share, and the same of both. Where the market names no figures, only the same words will do.
+ */
+function tableStillTrue(market: MarketCode, planned: Nutrition, made: Nutrition): boolean {
+  const rules = rulesOf(market)
+  const rows = Object.keys(rules.table.tolerances?.rows ?? {}) as Rounded[]
+  return (
+    rows.length > 0 &&
+    rows.every(nutrient => {
+      const [before, now] = [rowValue(nutrient, planned), rowValue(nutrient, made)]
+      if (before === null) return now === null
+      const may = acceptable(rules, nutrient, before)
+      return now !== null && may !== null && now >= (may.low ?? 0) && now <= (may.high ?? Number.POSITIVE_INFINITY)
+    })
+  )
 }
 
 const keepPlanned = keptBeside<Workbook, Assessment>()
@@ -60,7 +88,9 @@ export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
       claims,
       contains: came('contains'),
       mayContain: came('mayContain'),
-      altered: alteredIn(saidOf(batch.books, product, planned), saidOf(made, product, now)),
+      altered: alteredIn(saidOf(batch.books, product, planned), saidOf(made, product, now)).filter(
+        one => one.part !== 'nutrition' || !tableStillTrue(market, planned.nutrition, now.nutrition),
+      ),
     }
     const nothing = claims.length + effect.contains.length + effect.mayContain.length + effect.altered.length === 0
     return nothing ? [] : [effect]

@@ -2,6 +2,7 @@
 export { asMade } from './asMade'
 export { type Carries, carriesOf } from './carries'
 export { type Effect, effectsOf, effectWords } from './effect'
+export { doneAt } from './forecast'
 export { heldBecause } from './held'
 export { firstLot, type LotOnShelf, lotProblem } from './lot'
 export { checksOf, type MethodStep, methodOf, type NamedCheck } from './method'

@@ -66,6 +66,8 @@ export function tellerOf(
           : `${at(entry.place)}: ${weighed(entry.grams)} asked for instead: ${entry.why}`
       case 'rescaled':
         return `Everything ${entry.factor > 1 ? 'made larger' : 'made smaller'}, ${Math.round(entry.factor * 1000) / 10} %: ${entry.why}`
+      case 'leftOver':
+        return `${weighed(entry.grams)} of ${recipes.get(entry.part)?.name ?? entry.part} left, to the shelf`
       case 'lost':
         return `${entry.pieces} ${entry.pieces === 1 ? 'piece' : 'pieces'} lost: ${entry.why}`
       case 'checked': {

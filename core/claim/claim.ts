@@ -3,6 +3,7 @@ import type { ClaimCode, NamedClaim } from '../model/claim'
 import type { Kitchen } from '../model/kitchen'
 import { absence } from './absence'
 import { noAddedSugar, vegan, vegetarian } from './byTrait'
+import { deniedBy } from './denied'
 import { glutenFree } from './glutenFree'
 import { byHouseRule, houseRuleOf } from './houseRule'
 import { notNuts } from './notNuts'
@@ -13,16 +14,16 @@ const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   ...nutritional,
   keto: context => (houseRuleOf('keto', context.workbook.kitchen) ? byHouse('keto', context) : keto(context)),
   glutenFree,
-  dairyFree: context => absence('dairyFree', ['milk'], context),
-  eggFree: context => absence('eggFree', ['egg'], context),
+  dairyFree: context => without('dairyFree', context),
+  eggFree: context => without('eggFree', context),
   nutFree: context => {
-    const result = absence('nutFree', context.rules.nuts, context)
+    const result = without('nutFree', context)
     const note = notNuts(context)
     return note === null ? result : { ...result, note }
   },
-  peanutFree: context => absence('peanutFree', ['peanut'], context),
-  soyFree: context => absence('soyFree', ['soy'], context),
-  sesameFree: context => absence('sesameFree', ['sesame'], context),
+  peanutFree: context => without('peanutFree', context),
+  soyFree: context => without('soyFree', context),
+  sesameFree: context => without('sesameFree', context),
   vegan,
   vegetarian,
   noAddedSugar,
@@ -30,6 +31,10 @@ const rules: Record<NamedClaim, (context: ClaimContext) => ClaimResult> = {
   grainFree: context => byHouse('grainFree', context),
   paleo: context => byHouse('paleo', context),
 }
+
+/** Free of every allergen the claim denies. */
+const without = (claim: NamedClaim, context: ClaimContext): ClaimResult =>
+  absence(claim, deniedBy(claim, context.rules), context)
 
 /** A claim about nutrients, which brings statements of its own along and ends exemptions from the table. */
 export const isNutritionClaim = (claim: ClaimCode): boolean => claim in nutritional || claim === 'noAddedSugar'

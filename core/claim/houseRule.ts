@@ -258,12 +258,15 @@ function byName(rule: HouseRule, context: ClaimContext): { grounds: Ground[]; ki
       `its name denies ${fullList(unlisted.map(one => `“${one}”`))}, and its list does not`,
       'Put the word on its list in Kitchen, or choose another name.',
     )
-  // the denial is taken out, so that what it denies is heard
-  const codes = allergensIn(subjects(name).join(' '), name)
+  const codes = allergensNamed(rule.claim)
   if (codes.length === 0) return { grounds, kitchen: [] }
   const proof = absence(rule.claim, codes, context)
   return { grounds: [...grounds, ...proof.grounds], kitchen: proof.kitchenGrounds }
 }
+/** Allergens that a claim of the house speaks of by its name; the denial is taken out, so that what it denies is heard. */
+export const allergensNamed = (claim: ClaimCode): AllergenCode[] =>
+  allergensIn(subjects(nameOfClaim(claim)).join(' '), nameOfClaim(claim))
+
 /** Every allergen that any of the texts speaks of. */
 const allergensIn = (...texts: string[]): AllergenCode[] => [
   ...new Set(

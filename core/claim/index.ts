@@ -2,4 +2,5 @@
 
 export { asksWhetherSweetens } from './byTrait'
 export { claimsIn } from './claimsInText'
+export { deniedBy } from './denied'
 export { type ClaimResult, type Mark, severity, type Verdict } from './verdict'

@@ -44,6 +44,8 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   entry('amount', { place, grams, why }),
   /** Everything grows with what is in the bowl already. */
   entry('rescaled', { factor: z.number().min(0.05).max(20), why }),
+  /** So much of a part is left, and goes to the shelf. */
+  entry('leftOver', { part: z.string().min(1).max(200), grams: grams.positive('Say how much is left, in grams.') }),
   /** Pieces that will not be sold. */
   entry('lost', { pieces: count('Say how many pieces.').min(1, 'Say how many pieces.'), why }),
   entry('checked', {

@@ -1,7 +1,7 @@
 // A batch from its beginning to its record, at a tablet: weighed, changed, looked at, finished; and what stops it.
 import { foundBakery, openSession, stays } from '@fair-tin/data'
 import type { Page } from '@playwright/test'
-import { choose, expect, post, readText, test } from './bench'
+import { choose, expect, post, readText, test, typeDay } from './bench'
 
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
 
@@ -211,4 +211,104 @@ test('the practice scale pours, is waited for, and a line cut off says so', asyn
   await expect(page.getByRole('listitem').filter({ hasText: 'rice flour' }).locator('[aria-label="done"]')).toHaveCount(
     1,
   )
+})
+
+test('a whole batch is baked without network, over a reload of the page, and all of it is there afterwards', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  await house(page, baseURL!, 'Cellar House')
+  await begin(page)
+  // opened once with network: then it is kept
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await page.reload()
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('fair-tin bake')).keys()).length))
+    .toBeGreaterThan(3)
+  await digits(page, '400')
+  await weighed(page).tap()
+  await expect(page.getByText('on the way')).toBeHidden()
+  await context.setOffline(true)
+  await digits(page, '200')
+  await weighed(page).tap()
+  await expect(page.getByText('1 on the way')).toBeVisible()
+  await page.reload()
+  // what was sent before, and what was not, are both there
+  const done = page.getByRole('region', { name: 'What is weighed' }).locator('[aria-label="done"]')
+  await expect(done).toHaveCount(2)
+  await digits(page, '100')
+  await weighed(page).tap()
+  await page.getByRole('button', { name: 'Method' }).tap()
+  await page.getByRole('button', { name: 'It is in the oven' }).tap()
+  await page.getByRole('button', { name: 'It is out' }).tap()
+  await page.getByRole('button', { name: 'After', exact: true }).tap()
+  await page.getByLabel('All of it, cooled, g').fill('640')
+  await page.getByRole('button', { name: 'That came of it' }).tap()
+  await expect(page.getByText('8 pieces to sell')).toBeVisible()
+  await expect(page.getByText('5 on the way')).toBeVisible()
+  await context.setOffline(false)
+  await expect(page.getByText('on the way')).toBeHidden({ timeout: 20_000 })
+  await page.goto(page.url().replace('/bake/', '/records/'))
+  await expect(page.getByText('8 of 8 to sell')).toBeVisible()
+  await expect(page.getByRole('row', { name: /rice flour/ })).toContainText('400 g')
+})
+
+test('the day is put in order with every clean and its reason, moved by hand with what that costs, and taken to a calendar', async ({
+  page,
+}) => {
+  const day = '2027-01-15'
+  await page.goto('/orders')
+  await typeDay(page, 'For the day', day)
+  for (const name of ['Orange almond torte', 'Ginger teff loaf']) {
+    await choose(page, 'What is ordered', name)
+    await page.getByLabel('Packs', { exact: true }).fill('2')
+    await page.getByRole('button', { name: 'Take the order' }).click()
+    await expect(
+      page.getByRole('region', { name: '15 January 2027' }).getByRole('link', { name, exact: true }),
+    ).toBeVisible()
+  }
+  await page.goto(`/bake/plan?day=${day}`)
+  const order = page.getByRole('region', { name: 'Order of work' })
+  const first = order.getByRole('listitem').first()
+  await expect(first).toContainText('Ginger teff loaf')
+  await expect(order).toContainText('No order costs less')
+  await order.getByRole('button', { name: 'Ginger teff loaf: later' }).click()
+  await expect(page.getByRole('status')).toContainText(/Your order costs \d+ minutes more/)
+  await expect(order).toContainText('Clean and test, 30 min. It claims to be free of egg from Orange almond torte.')
+  // her order stays on this tablet
+  await page.reload()
+  await expect(first).toContainText('Orange almond torte')
+  const address = (await page.getByRole('link', { name: 'For a calendar' }).getAttribute('href'))!
+  const calendar = await (await page.request.get(address)).text()
+  expect(calendar).toContain('BEGIN:VCALENDAR')
+  expect(calendar).toContain('Orange almond torte')
+  for (const [wrong, status] of [
+    [address.replace(day, '2027-02-30'), 400],
+    [address.replace(day, '2027-01-16'), 409],
+    ['/bake/plan.ics', 400],
+  ] as const)
+    expect((await page.request.get(wrong)).status()).toBe(status)
+  await page.getByRole('button', { name: 'Take the best order' }).click()
+  await expect(first).toContainText('Ginger teff loaf')
+})
+
+test('practice draws faults, says what was caught and what got through, and keeps only that it was done', async ({
+  page,
+  baseURL,
+}) => {
+  await house(page, baseURL!, 'School House')
+  await page.goto('/bake/practice')
+  await expect(page.getByText('Nobody yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'Begin' }).tap()
+  await page.getByRole('button', { name: 'Stop' }).tap()
+  await page.getByRole('button', { name: 'None of these: look again' }).tap()
+  for (let at = 0; at < 12; at++) await page.getByRole('button', { name: 'Go on' }).tap()
+  const came = page.getByRole('region', { name: 'What came of it' })
+  await expect(came).toContainText(/0 of [3-6] caught/)
+  await expect(came.getByText('It would have meant:').first()).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('region', { name: 'Who practised' })).toContainText(/Orla Finch, .*: 0 of [3-6] caught/)
+  await page.goto('/records')
+  await expect(page.getByText('Nothing was baked here yet.')).toBeVisible()
 })

@@ -137,4 +137,10 @@ export function unbundled(bytes: Uint8Array): Everything | { problem: string } {
   return { bakery: about.bakery, people, tables, papers: kept }
 }
 /** What a bundle from before it does not have. */
-const sinceThen: ReadonlySet<TableName> = new Set(['batch_books', 'batch', 'batch_entry', 'hold_entry'])
+const sinceThen: ReadonlySet<TableName> = new Set([
+  'batch_books',
+  'batch',
+  'batch_entry',
+  'hold_entry',
+  'practice_entry',
+])

@@ -18,6 +18,7 @@ import { dueWords, MethodRun } from './method/MethodRun'
 import { canUseSerial } from './scale/serialScale'
 import { type ScaleChoice, useScale } from './scale/useScale'
 import { type RunningBatch, useBatch } from './useBatch'
+import { useKeptForOffline } from './useKeptForOffline'
 import { useLots } from './weigh/useLots'
 import { WeighOut } from './weigh/WeighOut'
 
@@ -89,6 +90,7 @@ export function BatchRun({
   person,
   mayChange,
 }: BatchProps) {
+  useKeptForOffline()
   const running = useBatch(batch, entries, now, person, scales)
   const { books, trouble: noBooks } = useBooks(0)
   const lots = useLots(onShelf)

@@ -8,6 +8,7 @@ import { useState } from 'react'
 import { Choose } from '../../ui/Choose'
 import { DayField } from '../../ui/DayField'
 import { BeginBatch, type Wish } from './BeginBatch'
+import { useKeptForOffline } from './useKeptForOffline'
 
 export interface StartFirst {
   what: string
@@ -41,6 +42,7 @@ export function DayOfBakes({
   first: StartFirst[]
   mayChange: boolean
 }) {
+  useKeptForOffline()
   const router = useRouter()
   const [wish, setWish] = useState<Wish | null>(null)
   const [other, setOther] = useState({ product: '', pieces: '' })
@@ -71,6 +73,12 @@ export function DayOfBakes({
           onChange={next => next && router.push(`/bake?day=${next}`)}
           className="w-[160px]"
         />
+        <Link href={`/bake/plan?day=${day}`} className="do">
+          Order of work
+        </Link>
+        <Link href="/bake/practice" className="do">
+          Practice
+        </Link>
         {day === today && (
           <Link href={`/bake?day=${daysAfter(today, 1)}`} className="do">
             Tomorrow

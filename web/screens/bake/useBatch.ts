@@ -40,6 +40,14 @@ export interface RunningBatch {
 
 const between = 6000
 const shelfOf = (batch: Batch) => `batch ${batch.id}`
+/** What the bakery was last heard to have: a page that is opened without network is older than that. */
+const heardOf = (batch: Batch) => `batch heard ${batch.id}`
+const Heard = z.array(z.object({ entry: BatchEntry, by: z.string(), thing: Ingredient.exactOptional() }))
+const together = (one: readonly KeptEntry[], more: readonly KeptEntry[]): readonly KeptEntry[] => {
+  const there = new Set(one.map(({ entry }) => entry.id))
+  const others = more.filter(({ entry }) => !there.has(entry.id))
+  return others.length === 0 ? one : [...one, ...others]
+}
 
 export function useBatch(
   batch: Batch,
@@ -70,11 +78,15 @@ export function useBatch(
     },
     [batch],
   )
-  const take = useCallback((said: { entries: KeptEntry[]; now: string }) => {
-    clock.current = { at: Date.parse(said.now), since: performance.now() }
-    setKnown(before => (JSON.stringify(before) === JSON.stringify(said.entries) ? before : said.entries))
-    setTrouble('')
-  }, [])
+  const take = useCallback(
+    (said: { entries: KeptEntry[]; now: string }) => {
+      clock.current = { at: Date.parse(said.now), since: performance.now() }
+      setKnown(before => (JSON.stringify(before) === JSON.stringify(said.entries) ? before : said.entries))
+      leaveHere(heardOf(batch), said.entries)
+      setTrouble('')
+    },
+    [batch],
+  )
   const flush = useCallback(async () => {
     if (sending.current) return
     sending.current = true
@@ -101,6 +113,8 @@ export function useBatch(
     clock.current = { at: Date.parse(serverNow), since: performance.now() }
     const left = Waiting.safeParse(leftHere(shelfOf(batch))).data ?? []
     if (left.length > 0) keepQueue(left)
+    const heard = Heard.safeParse(leftHere(heardOf(batch))).data ?? []
+    setKnown(before => together(before, heard))
     void flush()
     const timer = setInterval(() => document.visibilityState === 'visible' && void flush(), between)
     const soon = () => void flush()

@@ -1,7 +1,8 @@
 // Asks at the door; whoever is let in goes on to where they wanted to.
 'use client'
-import { useState, useTransition } from 'react'
+import { useEffect, useState, useTransition } from 'react'
 import { ask } from '../ask'
+import { forgetKept } from '../bake/useKeptForOffline'
 
 /** Only a place of our own: "//elsewhere" is none. */
 export const placeOf = (to: string | undefined): string => (to && /^\/(?![/\\])/.test(to) ? to : '/')
@@ -9,6 +10,7 @@ export const placeOf = (to: string | undefined): string => (to && /^\/(?![/\\])/
 export function useDoor() {
   const [wrong, setWrong] = useState('')
   const [busy, start] = useTransition()
+  useEffect(() => void forgetKept(), [])
   const knock = <T extends object>(body: object, then: (said: T) => void) =>
     start(async () => {
       setWrong('')

@@ -1,6 +1,6 @@
 // After the bake: what came out, counted and weighed; what it lost in the oven, offered back to the recipe; what to do next time.
 'use client'
-import { lossToOffer, outcomeOf } from '@fair-tin/core/batch'
+import { lossToOffer, outcomeOf, partsIn, recipeOf } from '@fair-tin/core/batch'
 import { type Batch, BatchEntry } from '@fair-tin/core/model'
 import { commaDoubt, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
@@ -124,6 +124,7 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
           </button>
         </form>
       )}
+      <LeftOvers batch={batch} running={running} mayChange={mayChange} />
       <form
         className="border-t border-hair pt-3"
         onSubmit={event => {
@@ -148,5 +149,56 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
         </button>
       </form>
     </section>
+  )
+}
+
+/** What is left of the parts that were made: to the shelf, for the next bake. */
+function LeftOvers({ batch, running, mayChange }: { batch: Batch; running: RunningBatch; mayChange: boolean }) {
+  const [typed, setTyped] = useState<Record<string, string>>({})
+  const [problem, setProblem] = useState('')
+  const made = partsIn(batch.books, recipeOf(batch)).filter(part => !running.state.shelf.has(part))
+  if (made.length === 0) return null
+  const put = (part: string) => {
+    const text = typed[part] ?? ''
+    const grams = typedNumber(text)
+    if (commaDoubt(text)) return setProblem(commaDoubt(text))
+    if (text.trim() === '' || !(grams > 0) || grams > 10_000_000) return setProblem('Say how much is left, in grams.')
+    setProblem('')
+    running.put({ kind: 'leftOver', part, grams })
+    setTyped({ ...typed, [part]: '' })
+  }
+  return (
+    <fieldset className="border-t border-hair pt-3">
+      <legend className="font-head text-[15px] font-bold text-navy">Left of the parts</legend>
+      {made.map(part => {
+        const name = batch.books.recipes.find(one => one.id === part)?.name ?? part
+        const left = running.state.of('leftOver').filter(one => one.part === part)
+        return (
+          <div key={part} className="flex flex-wrap items-end gap-3">
+            <label className="text-quiet">
+              {name}, g
+              <input
+                className="field figure !min-h-[52px] !w-36 text-[20px] text-ink"
+                inputMode="decimal"
+                maxLength={9}
+                value={typed[part] ?? ''}
+                onChange={event => setTyped({ ...typed, [part]: event.target.value })}
+              />
+            </label>
+            <button type="button" className="slab !min-h-[52px]" disabled={!mayChange} onClick={() => put(part)}>
+              To the shelf
+            </button>
+            {left.length > 0 && (
+              <span className="pb-3">{left.map(one => weighed(one.grams)).join(', ')} went to the shelf.</span>
+            )}
+          </div>
+        )
+      })}
+      {problem && (
+        <p role="alert" className="text-breaks">
+          {problem}
+        </p>
+      )}
+    </fieldset>
   )
 }

@@ -1,6 +1,6 @@
 // The method at the oven: each step with its clock, its looks and its limits.
 'use client'
-import type { MethodStep, NamedCheck, Timer } from '@fair-tin/core/batch'
+import { doneAt, type MethodStep, type NamedCheck, type Timer } from '@fair-tin/core/batch'
 import { dials } from '@fair-tin/core/measure'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Check, X } from 'lucide-react'
@@ -119,7 +119,7 @@ function Step({
       <ul className="mt-2 space-y-2">
         {one.checks.map(check => (
           <li key={check.what}>
-            <OneCheck check={check} step={one.key} running={running} mayChange={mayChange} />
+            <OneCheck check={check} step={one.key} oven={step.celsius} running={running} mayChange={mayChange} />
           </li>
         ))}
       </ul>
@@ -131,11 +131,14 @@ function Step({
 function OneCheck({
   check,
   step,
+  oven,
   running,
   mayChange,
 }: {
   check: NamedCheck
   step: string
+  /** At what heat it bakes, °C. */
+  oven: number | undefined
   running: RunningBatch
   mayChange: boolean
 }) {
@@ -144,6 +147,12 @@ function OneCheck({
   const [problem, setProblem] = useState('')
   const last = running.state.of('checked').findLast(one => one.step === step && one.what === check.what)
   const limit = check.atLeast
+  const readings = running.state
+    .of('checked')
+    .filter(one => one.step === step && one.what === check.what && one.value !== undefined)
+    .map(one => ({ minutes: Date.parse(one.at) / 60_000, celsius: one.value! }))
+  const forecast = limit === undefined || last?.passed ? null : doneAt(readings, oven ?? 180, limit)
+  const inMinutes = forecast === null ? null : forecast - running.now() / 60_000
   const note = (passed: boolean, value?: number) => {
     if (limit !== undefined && !passed && did.trim() === '')
       return setProblem(`Under ${limit} °C. Say what you do about it, then note it.`)
@@ -214,6 +223,11 @@ function OneCheck({
           {last.passed ? 'as it should be' : 'not met'}
           {last.did ? `: ${last.did}` : ''}
         </b>
+      )}
+      {inMinutes !== null && inMinutes > 0 && inMinutes < 240 && (
+        <span className="w-full text-quiet">
+          By the last {readings.length} readings it is there in about {clockWords(inMinutes)}: a first look, no promise.
+        </span>
       )}
       {problem && (
         <div className="w-full">

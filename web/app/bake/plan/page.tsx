@@ -1,0 +1,29 @@
+import { IsoDate } from '@fair-tin/core/model'
+import { dayBakesOf } from '@fair-tin/core/plan'
+import { batchesOf, listOrders, readWorkbook } from '@fair-tin/data'
+import { askedOf } from '../../../bake'
+import { reading, today } from '../../../bakery'
+import { PlanDay } from '../../../screens/bake/plan/PlanDay'
+
+export const metadata = { title: 'Order of work' }
+export default async function PlanPage({ searchParams }: { searchParams: Promise<{ day?: string }> }) {
+  const asked = (await searchParams).day ?? ''
+  const day = IsoDate.safeParse(asked).success ? asked : today()
+  const [workbook, orders, batches] = await reading(sql =>
+    Promise.all([readWorkbook(sql, today()), listOrders(sql, day), batchesOf(sql, day)]),
+  )
+  const { bakes } = dayBakesOf(workbook, askedOf(workbook, orders, batches, day))
+  return (
+    <PlanDay
+      key={day}
+      day={day}
+      today={today()}
+      bakes={bakes}
+      ovens={(workbook.kitchen.ovens ?? []).map(({ name, tins, preheatMinutes }) => ({
+        name,
+        tins,
+        ...(preheatMinutes === undefined ? {} : { preheatMinutes }),
+      }))}
+    />
+  )
+}

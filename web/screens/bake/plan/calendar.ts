@@ -1,0 +1,44 @@
+// The order of work as a calendar: each clean, each pair of hands and each oven by the bakery's clock, without a time zone.
+import { allergenName } from '@fair-tin/core/model'
+import type { DayBake, DayOrder, Timeline } from '@fair-tin/core/plan'
+import { fullList } from '@fair-tin/core/words'
+import ical from 'ical-generator'
+
+/** ISO day; `begins`: minutes after midnight. RFC 5545, by the library. */
+export function calendarOf(
+  day: string,
+  begins: number,
+  bakes: readonly DayBake[],
+  order: DayOrder,
+  lines: Timeline,
+): string {
+  const calendar = ical({ name: `Bakes of ${day}` })
+  const at = (minutes: number) => new Date(Date.parse(`${day}T00:00:00Z`) + Math.round(begins + minutes) * 60_000)
+  const known = new Map(bakes.map(one => [one.id, one]))
+  const said = {
+    clean: (name: string) => `Clean before ${name}`,
+    hands: (name: string) => `${name}: hands on`,
+    heat: (name: string) => `Heat for ${name}`,
+    oven: (name: string) => `${name}: in the oven`,
+    rest: (name: string) => `${name}: resting`,
+    cool: (name: string) => `${name}: cooling`,
+  } as const
+  for (const span of lines.spans) {
+    const bake = known.get(span.bake)!
+    const step = order.steps.find(one => one.id === span.bake)!
+    const why = fullList([...new Set(step.because.map(one => allergenName[one.allergen as keyof typeof allergenName]))])
+    calendar.createEvent({
+      id: `${day} ${span.bake} ${span.kind} ${span.from}`,
+      start: at(span.from),
+      end: at(span.to),
+      floating: true,
+      summary: said[span.kind](bake.name),
+      location: span.track,
+      description:
+        span.kind === 'clean' && why
+          ? `${step.clean === 'test' ? 'With a test' : 'Washed'}: ${why}.`
+          : `${bake.pieces} pieces.`,
+    })
+  }
+  return calendar.toString()
+}

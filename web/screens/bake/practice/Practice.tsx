@@ -1,0 +1,221 @@
+// Practice: an invented bake in which things go wrong on purpose. What was caught, what got through, what that would have meant, and why.
+'use client'
+import { type Debrief, debrief, drawPractice, type PracticeAnswer, practiceBake } from '@fair-tin/core/practice'
+import { fullList, spokenDay } from '@fair-tin/core/words'
+import type { Practised } from '@fair-tin/data'
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import { VerdictMark } from '../../../ui/VerdictMark'
+import { ask } from '../../ask'
+import { useDeed } from '../../deed'
+
+export function Practice({
+  seed: first,
+  done: read,
+  today,
+  zone,
+}: {
+  seed: number
+  done: Practised[]
+  today: string
+  zone: string
+}) {
+  const [seed, setSeed] = useState(first)
+  const [begun, setBegun] = useState(false)
+  const [answers, setAnswers] = useState<PracticeAnswer[]>([])
+  const [stopped, setStopped] = useState(false)
+  const [done, setDone] = useState(read)
+  const [problem, setProblem] = useState('')
+  const deed = useDeed()
+  const cards = useMemo(() => drawPractice(seed), [seed])
+  const card = cards[answers.length]
+  const keep = async (all: PracticeAnswer[]) => {
+    const { caught, missed, needless } = debrief(cards, all)
+    const said = await ask<{ done: Practised[] }>(
+      '/api/v1/practice',
+      { caught: caught.map(one => one.id), missed: missed.map(one => one.id), needless: needless.length },
+      deed,
+    )
+    if ('problem' in said) setProblem(said.problem)
+    else {
+      setProblem('')
+      setDone(said.done)
+    }
+  }
+  const answer = (one: PracticeAnswer) => {
+    const all = [...answers, one]
+    setAnswers(all)
+    setStopped(false)
+    if (all.length === cards.length) void keep(all)
+  }
+  const again = () => {
+    setSeed(Math.random())
+    setAnswers([])
+    setBegun(true)
+    setProblem('')
+  }
+  return (
+    <section className="flex min-h-0 flex-1 flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="mr-auto">
+          <h1 className="text-[27px] leading-tight">Practice</h1>
+          <p className="text-quiet">An invented bake. Nothing of it touches an order, a lot or a record of food.</p>
+        </div>
+        <Link href="/bake" className="do">
+          Back to the bakes
+        </Link>
+      </div>
+      {!begun ? (
+        <div className="grid min-h-0 flex-1 grid-cols-2 gap-3 max-lg:grid-cols-1 max-lg:overflow-y-auto">
+          <div className="pane flex flex-col gap-4 p-6 text-[18px]">
+            <h2 className="text-[24px]">{practiceBake.name}</h2>
+            <p>
+              {practiceBake.pieces} pieces, sold as {fullList(practiceBake.claims)}. You are shown one moment after the
+              other. A few of them have something wrong.
+            </p>
+            <p>Go on where all is well. Stop where it is not, and say what it is.</p>
+            <button type="button" className="slab slab-first" onClick={again}>
+              Begin
+            </button>
+          </div>
+          <DoneList done={done} today={today} zone={zone} />
+        </div>
+      ) : card ? (
+        <div className="pane flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-8 py-5">
+          <p className="text-quiet">
+            {practiceBake.name}, {fullList(practiceBake.claims)} · {answers.length + 1} of {cards.length}
+          </p>
+          <h2 className="text-[30px] leading-tight text-ink">{card.moment.doing}</h2>
+          <p className="max-w-3xl text-[22px] leading-snug">{card.fault?.sees ?? card.moment.sees}</p>
+          {stopped ? (
+            <fieldset className="mt-auto flex flex-col gap-3" aria-label="What is wrong?">
+              <h3 className="text-[20px]">What is wrong?</h3>
+              {card.answers.map(one => (
+                <button
+                  key={one.id}
+                  type="button"
+                  className="slab"
+                  onClick={() => answer({ go: false, because: one.id })}
+                >
+                  {one.title}
+                </button>
+              ))}
+              <button
+                type="button"
+                className="word-link min-h-[44px] self-start text-[17px]"
+                onClick={() => setStopped(false)}
+              >
+                None of these: look again
+              </button>
+            </fieldset>
+          ) : (
+            <div className="mt-auto grid grid-cols-2 gap-3">
+              <button type="button" className="slab !min-h-[96px]" onClick={() => setStopped(true)}>
+                Stop
+              </button>
+              <button type="button" className="slab slab-first !min-h-[96px]" onClick={() => answer({ go: true })}>
+                Go on
+              </button>
+            </div>
+          )}
+        </div>
+      ) : (
+        <Came came={debrief(cards, answers)} problem={problem} onKeep={() => void keep(answers)} onAgain={again} />
+      )}
+    </section>
+  )
+}
+
+function Came({
+  came: { caught, missed, needless },
+  problem,
+  onKeep,
+  onAgain,
+}: {
+  came: Debrief
+  problem: string
+  onKeep: () => void
+  onAgain: () => void
+}) {
+  return (
+    <section
+      className="pane min-h-0 flex-1 overflow-y-auto px-8 py-5 text-[17px]"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+      tabIndex={0}
+      aria-label="What came of it"
+    >
+      <h2 className="text-[26px]">
+        {caught.length} of {caught.length + missed.length} caught
+      </h2>
+      {problem && (
+        <p role="alert" className="my-2 flex flex-wrap items-center gap-3 text-breaks">
+          {problem}
+          <button type="button" className="do" onClick={onKeep}>
+            Keep it that you practised
+          </button>
+        </p>
+      )}
+      <ul className="mt-2">
+        {missed.map(one => (
+          <li key={one.id} className="border-t border-hair py-2">
+            <p className="font-bold">
+              <VerdictMark mark="breaks" /> Got through: {one.title}
+            </p>
+            <p>{one.sees}</p>
+            <p>
+              <b>It would have meant:</b> {one.meant}
+            </p>
+            <p className="text-quiet">{one.why}</p>
+          </li>
+        ))}
+        {caught.map(one => (
+          <li key={one.id} className="border-t border-hair py-2">
+            <p className="font-bold">
+              <VerdictMark mark="holds" /> Caught: {one.title}
+            </p>
+            <p className="text-quiet">{one.why}</p>
+          </li>
+        ))}
+        {needless.map(one => (
+          <li key={one.id} className="border-t border-hair py-2">
+            <p className="font-bold">
+              <VerdictMark mark="unproven" /> Stopped, and all was well: {one.doing}
+            </p>
+            <p className="text-quiet">{one.sees} Better stopped once too often than once too seldom.</p>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="slab mt-3" onClick={onAgain}>
+        Once more, with others
+      </button>
+    </section>
+  )
+}
+
+function DoneList({ done, today, zone }: { done: readonly Practised[]; today: string; zone: string }) {
+  const dayOf = (at: string) => new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date(at))
+  const people = [...new Set(done.map(one => one.person))]
+  return (
+    <section className="pane flex min-h-0 flex-col" aria-label="Who practised">
+      <h2 className="border-b border-hair px-4 py-2 text-[17px]">Who practised, and when</h2>
+      <ul className="min-h-0 flex-1 overflow-y-auto">
+        {people.length === 0 && (
+          <li className="p-4 text-quiet">
+            Nobody yet. Once for whoever is new, and once a year for everybody, is a good custom.
+          </li>
+        )}
+        {people.map(person => {
+          const last = done.find(one => one.person === person)!
+          const year = Date.parse(today) - Date.parse(dayOf(last.at)) > 365 * 86_400_000
+          return (
+            <li key={person} className="border-b border-hair/60 px-4 py-2">
+              <b>{person}</b>, {spokenDay(dayOf(last.at))}: {last.caught.length} of{' '}
+              {last.caught.length + last.missed.length} caught
+              {year && <b className="text-unproven"> · over a year ago</b>}
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
