@@ -76,7 +76,10 @@ const bakes: Bake[] = [
 ]
 
 /** Every batch with its entries, in the order they were baked; the first hour is eight in the morning. */
-export function demoBatches(workbook: Workbook, lots: readonly { id: string; ingredient: string }[]): DemoBatch[] {
+export function demoBatches(
+  workbook: Workbook,
+  lots: readonly { id: string; ingredient: string; received: string }[],
+): DemoBatch[] {
   return bakes.map(({ product: id, daysAgo, pieces, by, reason, lines, shelf = [], came, more }): DemoBatch => {
     const product = workbook.products.find(one => one.id === id)!
     const recipe = workbook.recipes.find(one => one.id === product.recipe)!
@@ -113,7 +116,7 @@ export function demoBatches(workbook: Workbook, lots: readonly { id: string; ing
       const target = item.target ?? 2
       // as a hand does it: a gram over here, one under there
       const off = target < 100 ? 0 : ((at % 3) - 1) * Math.min(3, target * 0.01)
-      const lot = lots.find(one => one.ingredient === item.ingredient)?.id
+      const lot = lots.find(one => one.ingredient === item.ingredient && one.received <= day)?.id
       return entry({
         kind: 'weighed',
         place: item.key,

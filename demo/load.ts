@@ -55,7 +55,11 @@ const load = (sql: TransactionSql) =>
     for (const { part, grams, reason } of partEntries) await movePart(sql, part, grams, reason)
     for (const [at, order] of orders(today).entries()) await addOrder(sql, `order-${at + 1}`, order)
     await keepTrial(sql, trial.recipe, trial)
-    const lots = deliveries(today).map(one => ({ id: `${one.ingredient}-${one.lot}`, ingredient: one.ingredient }))
+    const lots = deliveries(today).map(({ ingredient, lot, received }) => ({
+      id: `${ingredient}-${lot}`,
+      ingredient,
+      received,
+    }))
     for (const { batch, by, entries } of demoBatches(workbook, lots)) {
       await sql`select set_config('fair_tin.person', ${by}, true)`
       await addBatch(sql, batch)

@@ -48,6 +48,7 @@ try {
   await ensureBuild('.next-test', console.log)
   server = await serve(await freePort(), '.next-test', forServer(cluster.env))
   run('tests/bench/keystroke.ts', { FAIR_TIN_ADDRESS: server.address })
+  run('tests/bench/counter.ts', { FAIR_TIN_ADDRESS: server.address })
   run('tests/bench/growth.ts', { FAIR_TIN_ADDRESS: server.address })
 } finally {
   await server?.stop()

@@ -1,7 +1,7 @@
 // Batches for the pages: begun with everything frozen, read with what happened and with the lots that were named in it.
 import 'server-only'
 import type { Matter } from '@fair-tin/core/assess'
-import { heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
+import { batchState, heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
 import { rulesOf } from '@fair-tin/core/market'
 import type { Batch, BatchDraft, Workbook } from '@fair-tin/core/model'
 import type { Asked } from '@fair-tin/core/plan'
@@ -185,7 +185,9 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
     .flatMap(({ entry }) => (entry.kind === 'weighed' && entry.lot ? [entry.lot] : []))
   const lots = (await lotsFor(sql, [...new Set(named)], [])).map(onShelf)
   return batches.flatMap((batch): Matter[] => {
-    const because = heldBecause(batch, entries.get(batch.id)!, lots)
+    const kept = entries.get(batch.id)!
+    const because = heldBecause(batch, kept, lots)
+    const printed = batchState(batch, kept).labels.out
     return because.length === 0
       ? []
       : [
@@ -193,7 +195,7 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
             key: `batch ${batch.id}`,
             weight: 'breaks',
             what: `Batch ${batch.code} of ${batch.name} is held: what went in is not what its label says.`,
-            detail: because[0]!,
+            detail: `${because[0]!}${printed > 0 ? ` ${printed} of its labels are printed: throw them away.` : ''}`,
             does: 'Read its record',
             at: `/records/${batch.id}`,
           },

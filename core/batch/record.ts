@@ -1,4 +1,5 @@
 // What happened, in words: one sentence an entry, as it stands in the record.
+import { rulesOf } from '../market/market'
 import type { Batch, BatchEntry, EntryOf } from '../model/batch'
 import { byId } from '../model/byId'
 import { weighed } from '../words/rounding'
@@ -7,6 +8,7 @@ import { methodOf } from './method'
 import { partsIn, placesOf } from './place'
 import { type KeptEntry, plannedBill, recipeOf, thingsOf } from './state'
 
+const labelDeeds = { printed: 'printed', spoiled: 'came torn', thrown: 'thrown away' } as const
 const deedWords = { in: 'begun', looked: 'looked at', turned: 'turned', out: 'ended' } as const
 
 /** Speaks of the entries of one batch. `lots` gives a lot its code. */
@@ -80,6 +82,8 @@ export function tellerOf(
         return entry.next ? `Next time: ${entry.text}` : entry.text
       case 'finished':
         return `Finished: ${weighed(entry.grams)}, ${entry.pieces} pieces${entry.broken ? `, ${entry.broken} broken` : ''}${entry.keptBack ? `, ${entry.keptBack} kept back` : ''}${entry.waste ? `. Waste: ${entry.waste}` : ''}`
+      case 'labels':
+        return `${entry.copies} ${entry.copies === 1 ? 'label' : 'labels'} for ${rulesOf(entry.market).title} ${labelDeeds[entry.did]}`
       case 'struck':
         return `Struck: ${entry.why}`
     }

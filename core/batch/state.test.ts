@@ -60,6 +60,15 @@ describe('the state of a batch', () => {
     const bill = billOf(asMade(batch, more), 'top', { factor: 2 })
     expect(bill.lines.find(one => one.ingredient === 'teff')!.grams).toBeCloseTo(396, 9)
   })
+  it('counts the labels that are out there: printed, less those thrown away', () => {
+    const labels = (did: 'printed' | 'spoiled' | 'thrown', copies: number) =>
+      kept(entry('labels', { did, copies, market: 'uk' }))
+    expect(batchState(batch, [labels('printed', 24), labels('spoiled', 2), labels('thrown', 4)]).labels).toEqual({
+      out: 20,
+      spoiled: 2,
+    })
+    expect(batchState(batch, [labels('thrown', 4)]).labels.out).toBe(0)
+  })
   it('is as if it never was where an entry is struck, whatever it was (property)', () => {
     const any = fc.constantFrom(
       entry('weighed', { place: 'top#fat', grams: 700, by: 'scale' }),

@@ -48,6 +48,8 @@ export interface BatchState {
   scale: number
   added: { entry: EntryOf<'added'>; by: string; name: string }[]
   lost: number
+  /** Whole labels printed and not thrown away, and those that came torn. */
+  labels: { out: number; spoiled: number }
   finished: EntryOf<'finished'> | null
   stage: Stage
   of: <K extends BatchEntry['kind']>(kind: K) => EntryOf<K>[]
@@ -116,6 +118,8 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
     }
   })
   const finished = of('finished').at(-1) ?? null
+  const labels = (did: EntryOf<'labels'>['did']) =>
+    of('labels').reduce((sum, one) => (one.did === did ? sum + one.copies : sum), 0)
   return {
     live,
     struck,
@@ -127,6 +131,7 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
       entry.kind === 'added' ? [{ entry, by, name: nameOf(entry.ingredient) }] : [],
     ),
     lost: of('lost').reduce((sum, one) => sum + one.pieces, 0),
+    labels: { out: Math.max(0, labels('printed') - labels('thrown')), spoiled: labels('spoiled') },
     finished,
     stage: finished ? 'finished' : items.every(one => one.done || one.where === 'after') ? 'baking' : 'weighing',
   }

@@ -30,6 +30,7 @@ export const productFields = [
   'prices',
   'tax',
   'printNotices',
+  'printIntake',
   'glutenTest',
   'laboratory',
   'gtin',

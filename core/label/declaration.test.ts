@@ -173,6 +173,18 @@ describe('what stands around it', () => {
     expect(of({})).toEqual([['Vegan.'], [note]])
     expect(of({ printNotices: true })).toEqual([['Vegan.', note], []])
   })
+  it('prints the share of a day’s intake only where she chose it and the market has one (Annex XIII, part B)', () => {
+    const of = (change: object) =>
+      declared([sampleIngredient('flour')], [sampleLine('flour', 100)], { netWeight: 60, pieces: 2, ...change })
+    const percents = ({ table }: ReturnType<typeof of>) => ('rows' in table ? table.rows.map(row => row.percent) : [])
+    const told = ({ statements }: ReturnType<typeof of>) =>
+      statements.map(marked).some(one => one.includes('Reference intake'))
+    // of 416 kJ, 3 g fat, 0.6 g saturates, 15 g carbohydrate, 1.5 g sugars, 2.4 g protein, 0.075 g salt; none for fibre
+    expect(percents(of({ printIntake: true }))).toEqual(['5 %', '4 %', '3 %', '6 %', '2 %', undefined, '5 %', '1 %'])
+    expect(told(of({ printIntake: true }))).toBe(true)
+    expect(percents(of({})).every(one => one === undefined)).toBe(true)
+    expect(told(of({}))).toBe(false)
+  })
   it('gives the table per 100 g and per piece, with salt from sodium', () => {
     const { table } = declared([sampleIngredient('flour')], [sampleLine('flour', 100)], { netWeight: 60, pieces: 2 })
     expect('rows' in table && table.rows.map(row => [row.label, row.per100g, row.perServing])).toEqual([

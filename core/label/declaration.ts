@@ -98,7 +98,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       ? { table: { missing: impossible }, panel: null, lacks: [] }
       : rules.table.kind === 'nutritionFacts'
         ? nutritionFacts(rules, context.nutrition, product)
-        : { ...nutritionTable(rules, context.nutrition), panel: null }
+        : { ...nutritionTable(rules, context.nutrition, product.printIntake), panel: null }
   const without = withoutTable(product, rules, claims, workbook.kitchen, 'missing' in given.table)
   const { table, panel, lacks } =
     without && 'leftOut' in without

@@ -1,8 +1,9 @@
 // The nutrition table as its market lays it out, or the list of what is missing. A gap is never printed as 0.
 import { roundNutrient } from '../market/roundNutrient'
-import type { RulePack } from '../market/rulePack'
+import type { Rounded, RulePack } from '../market/rulePack'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
 import { type NutrientTable, type Nutrition, saltOf } from '../nutrition/rollUp'
+import { toPlaces } from '../words/rounding'
 
 export interface TableRow {
   nutrient: string
@@ -46,8 +47,21 @@ function cell(rules: RulePack, nutrient: string, values: NutrientTable): string 
   return range ? `${roundNutrient(market, nutrient as NutrientCode, range.value)} ${unit}` : null
 }
 
+/** Share of a day’s reference intake, in whole per cent; null where the market has none for it (fibre), or nobody knows how much it is. */
+function intakeOf(rules: RulePack, nutrient: string, values: NutrientTable): string | null {
+  const day = rules.referenceIntake?.[nutrient as Rounded]
+  const range = nutrient === 'salt' ? values.sodiumMg : values[nutrient as NutrientCode]
+  if (day === undefined || !range) return null
+  const value = nutrient === 'salt' ? saltOf(range.value) : range.value
+  return `${toPlaces((value / day) * 100, 0)} %`
+}
+
 /** EU and UK: Annex XV, per 100 g and per piece. An optional row appears where it is known. */
-export function nutritionTable(rules: RulePack, nutrition: Nutrition): { table: NutritionTable; lacks: Lack[] } {
+export function nutritionTable(
+  rules: RulePack,
+  nutrition: Nutrition,
+  withIntake = false,
+): { table: NutritionTable; lacks: Lack[] } {
   const rows: TableRow[] = []
   const lacks: Lack[] = []
   for (const { nutrient, label, indent, optional } of rules.table.rows) {
@@ -60,7 +74,15 @@ export function nutritionTable(rules: RulePack, nutrition: Nutrition): { table: 
       continue
     }
     const perServing = cell(rules, nutrient, nutrition.perPiece)
-    rows.push({ nutrient, label, indent, per100g, ...(perServing === null ? {} : { perServing }) })
+    const percent = withIntake ? intakeOf(rules, nutrient, nutrition.perPiece) : null
+    rows.push({
+      nutrient,
+      label,
+      indent,
+      per100g,
+      ...(perServing === null ? {} : { perServing }),
+      ...(percent === null ? {} : { percent }),
+    })
   }
   return { table: lacks.length > 0 ? lacking(lacks) : { rows }, lacks }
 }

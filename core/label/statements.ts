@@ -86,6 +86,8 @@ export function statementsOf(context: DeclarationContext, { contains, mayContain
   if (context.product.printNotices)
     for (const note of new Set(holding.flatMap(claim => claim.note ?? []))) statements.push([plain(note)])
   for (const text of [...besideClaims(context), ...byContent(context)]) statements.push([plain(text)])
+  const intake = context.product.printIntake ? rules.words.table.intake : null
+  if (intake && rules.referenceIntake) statements.push([plain(intake.note)])
   if (starred.size > 0 && rules.statements.processedWheat)
     statements.push([plain(rules.statements.processedWheat.text)])
   return statements

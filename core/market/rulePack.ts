@@ -173,6 +173,8 @@ export interface Words {
     pieceWeight: string
     /** `{n}` portions of `{g}` grams each; null where a panel says it. */
     portions: string | null
+    /** Over the share of a day’s reference intake, and what it is a share of; null where the market has none beside such a table. */
+    intake: { head: string; note: string } | null
   }
   /** Twelve, January first. */
   months: string[]

@@ -2,6 +2,7 @@
 // added: a wrong one is struck by another, and both stay to be read.
 import { z } from 'zod'
 import { IsoDate } from './evidence'
+import { MarketCode } from './market'
 import { Workbook } from './workbook'
 
 const moment = z.iso.datetime({ offset: true })
@@ -75,6 +76,12 @@ export const BatchEntry = z.discriminatedUnion('kind', [
     broken: count('Say how many broke.'),
     keptBack: count('Say how many are kept back.'),
     waste: z.string().trim().max(300).exactOptional(),
+  }),
+  /** Labels of this batch: whole ones that came, ones that came torn, ones that were thrown away. */
+  entry('labels', {
+    did: z.enum(['printed', 'spoiled', 'thrown']),
+    copies: count('Say how many labels.').min(1, 'Say how many labels.').max(100_000, 'Over 100,000 labels?'),
+    market: MarketCode,
   }),
   /** That entry does not count: it was a slip. */
   entry('struck', { of: z.uuid(), why }),

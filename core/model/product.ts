@@ -61,6 +61,8 @@ export const Product = z.object({
   tax: z.partialRecord(MarketCode, z.string().max(80)).exactOptional(),
   /** Are the house’s own notes on its claims printed too? Told to customers otherwise, and not printed. */
   printNotices: z.boolean().exactOptional(),
+  /** Is the share of a day’s reference intake printed, of what a piece holds, where the market has one? */
+  printIntake: z.boolean().exactOptional(),
   /** A test of the finished food in which no gluten was found; what its method finds from, in mg/kg. */
   glutenTest: z
     .object({

@@ -307,8 +307,43 @@ test('practice draws faults, says what was caught and what got through, and keep
   const came = page.getByRole('region', { name: 'What came of it' })
   await expect(came).toContainText(/0 of [3-6] caught/)
   await expect(came.getByText('It would have meant:').first()).toBeVisible()
+  await expect(came.getByText('It is kept that you practised.')).toBeVisible()
   await page.reload()
   await expect(page.getByRole('region', { name: 'Who practised' })).toContainText(/Orla Finch, .*: 0 of [3-6] caught/)
   await page.goto('/records')
   await expect(page.getByText('Nothing was baked here yet.')).toBeVisible()
+})
+
+test('labels of a batch are printed on the practice printer over a jam and a lost line, counted against its packs, and thrown away when it is held', async ({
+  page,
+  baseURL,
+}) => {
+  await house(page, baseURL!, 'Label House')
+  await begin(page)
+  const batch = new URL(page.url()).pathname.split('/').at(-1)!
+  const put = (...entries: object[]) =>
+    post(page, `/api/v1/batches/${batch}/entries`, {
+      entries: entries.map(one => ({ id: crypto.randomUUID(), at: new Date().toISOString(), ...one })),
+    })
+  expect((await put({ kind: 'finished', grams: 640, pieces: 8, broken: 2, keptBack: 0 })).status()).toBe(200)
+  await page.goto(`/records/${batch}`)
+  const labels = page.getByRole('region', { name: 'Labels of this batch' })
+  await expect(labels).toContainText('0 labels printed for 6 packs')
+  await labels.getByRole('button', { name: 'Print here' }).first().tap()
+  const printer = page.getByRole('dialog')
+  await printer.getByRole('button', { name: 'Print', exact: true }).tap()
+  await printer.getByRole('button', { name: 'Let it jam' }).tap()
+  await printer.getByRole('button', { name: 'The torn one is out' }).tap()
+  await printer.getByRole('button', { name: 'Pull its line' }).tap()
+  await printer.getByRole('button', { name: 'The line is back' }).tap()
+  await printer.getByRole('button', { name: 'No', exact: true }).tap()
+  await printer.getByRole('button', { name: 'Put down what was printed' }).tap()
+  await expect(labels).toContainText('6 labels printed for 6 packs, 1 torn')
+  // somebody writes down what the probe showed
+  await put({ kind: 'checked', what: 'core temperature', value: 80, unit: '°C', passed: false, critical: true })
+  await page.reload()
+  await expect(labels).toContainText('The batch is held: throw them all away')
+  await expect(labels.getByRole('button', { name: 'Print here' })).toHaveCount(0)
+  await labels.getByRole('button', { name: '6 are thrown away, counted' }).tap()
+  await expect(labels).toContainText('0 labels printed')
 })

@@ -3,7 +3,14 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import path from 'node:path'
-import { type Recipe, readRecipe, recipeJsonLd, unknownIngredient } from '@fair-tin/core'
+import {
+  nutrientCodes,
+  nutritionInformation,
+  type Recipe,
+  readRecipe,
+  recipeJsonLd,
+  unknownIngredient,
+} from '@fair-tin/core'
 import type { HowToStep, Recipe as SchemaRecipe, WithContext } from 'schema-dts'
 import { describe, expect, it } from 'vitest'
 
@@ -65,6 +72,32 @@ describe('schema.org', () => {
     ])
     expect(known.has('fairTin')).toBe(false)
     expect(fairTin).toMatchObject({ format: 'fair-tin-recipe' })
+  })
+})
+
+describe('a signed declaration, in schema.org’s words', () => {
+  const per100g = Object.fromEntries(
+    nutrientCodes.map((code, at) => [code, { value: at + 0.25, low: at, high: at + 1 }]),
+  ) as Parameters<typeof nutritionInformation>[0]
+  it('has only properties that NutritionInformation has, each a mass or an energy in text', () => {
+    const known = propertiesOf('NutritionInformationBase')
+    const { '@type': type, ...rows } = nutritionInformation(per100g)
+    expect(type).toBe('NutritionInformation')
+    expect(Object.keys(rows).length).toBeGreaterThan(8)
+    for (const [name, value] of Object.entries(rows)) {
+      expect(known.get(name), name).toMatch(/Energy|Mass|Text/)
+      expect(value).toMatch(/^\d+(?:\.\d)? (?:calories|g|mg)$/)
+    }
+  })
+  it('leaves out what is not known, and has only properties that Product has', () => {
+    expect(nutritionInformation({ fat: { value: 3, low: 3, high: 3 } })).toEqual({
+      '@type': 'NutritionInformation',
+      servingSize: '100 g',
+      fatContent: '3.0 g',
+    })
+    const product = propertiesOf('ProductBase')
+    for (const name of ['name', 'description', 'gtin13', 'additionalProperty'])
+      expect(product.has(name), name).toBe(true)
   })
 })
 

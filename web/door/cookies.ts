@@ -1,11 +1,13 @@
 // The cookies that hold keys, and what is worked out from them. No key is ever written into a page.
 import { createHash } from 'node:crypto'
 
-export const sessionCookie = 'tin_session'
-export const deviceCookie = 'tin_device'
-
 /** Served over TLS: browsers then never send a key without it. */
 const secure = process.env.FAIR_TIN_ADDRESS?.startsWith('https:') ?? false
+/** Names a browser takes from this very host alone, over TLS, for all of it: no neighbour under the same domain can plant one. */
+const named = (name: string) => (secure ? `__Host-${name}` : name)
+export const sessionCookie = named('tin_session')
+export const deviceCookie = named('tin_device')
+
 export const keyCookie = (days: number) => ({
   httpOnly: true,
   sameSite: 'lax' as const,

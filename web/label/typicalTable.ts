@@ -6,8 +6,9 @@ import type { Page } from './page'
 import { type Column, leading } from './paragraph'
 
 export interface Table {
-  head: { title: string; first: string; second: [string, string] }
-  rows: { label: string; indent: number; first: string[]; second: string[] }[]
+  /** `third`: of a day’s intake; '' where that is not printed. */
+  head: { title: string; first: string; second: [string, string]; third: string }
+  rows: { label: string; indent: number; first: string[]; second: string[]; third: string }[]
 }
 const split = (text: string | undefined, energy: boolean) => (energy ? (text ?? '').split(' / ') : [text ?? ''])
 
@@ -16,12 +17,18 @@ export const tableOf = (
   { servingHeads }: Declaration['particulars'],
   { table }: Words,
 ): Table => ({
-  head: { title: table.typical, first: table.per100g, second: servingHeads },
+  head: {
+    title: table.typical,
+    first: table.per100g,
+    second: servingHeads,
+    third: rows.some(row => row.percent !== undefined) ? (table.intake?.head ?? '') : '',
+  },
   rows: rows.map(row => ({
     label: row.label,
     indent: row.indent,
     first: split(row.per100g, row.nutrient === 'energyKj'),
     second: split(row.perServing, row.nutrient === 'energyKj'),
+    third: row.percent ?? '',
   })),
 })
 
@@ -30,9 +37,13 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
   const wide = (text: string) => textWidth(text, em)
   const second = Math.max(...head.second.map(wide), ...rows.flatMap(row => row.second.map(wide)))
   const first = Math.max(wide(head.first), ...rows.flatMap(row => row.first.map(wide)))
-  const firstEdge = right - second - em
+  const third = Math.max(wide(head.third), ...rows.map(row => wide(row.third)))
+  const secondEdge = third > 0 ? right - third - em * 0.8 : right
+  const firstEdge = secondEdge - second - em
   const text = (words: string, x: number, y: number) => page.texts.push({ x, y, text: words, size: em, bold: false })
-  const put = (words: string, edge: number, y: number) => text(words, edge - wide(words), y)
+  const put = (words: string, edge: number, y: number) => {
+    if (words !== '') text(words, edge - wide(words), y)
+  }
   const rule = (weight: number) => page.rules.push({ x1: column.x, x2: right, y: column.y + 0.36 * em, weight })
   const label = (words: string, indent: number): number => {
     const room = firstEdge - first - em * 0.6 - column.x - indent
@@ -49,7 +60,8 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
   column.y += em * leading
   const deepHead = label(head.title, 0)
   put(head.first, firstEdge, column.y)
-  for (const [at, words] of head.second.entries()) put(words, right, column.y + at * em * leading)
+  for (const [at, words] of head.second.entries()) put(words, secondEdge, column.y + at * em * leading)
+  put(head.third, right, column.y)
   column.y += em * leading * Math.max(1, deepHead - 1)
   rule(0.2)
   for (const row of rows) {
@@ -57,7 +69,8 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
     const deep = label(row.label, row.indent * em * 0.8)
     if (deep > 1) page.brokenLabels++
     for (const [at, words] of row.first.entries()) put(words, firstEdge, column.y + at * em * leading)
-    for (const [at, words] of row.second.entries()) put(words, right, column.y + at * em * leading)
+    for (const [at, words] of row.second.entries()) put(words, secondEdge, column.y + at * em * leading)
+    put(row.third, right, column.y)
     column.y += em * leading * (Math.max(deep, row.first.length, row.second.length) - 1)
     rule(0.1)
   }

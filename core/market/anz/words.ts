@@ -32,6 +32,7 @@ export const words: Words = {
     perPiece: 'per serving, a {piece}',
     pieceWeight: '({n} g)',
     portions: 'Servings per package: {n}. Serving size: {g} g.',
+    intake: null,
   },
   months: [...englishMonths],
   date: '{day} {month} {year}',

@@ -53,6 +53,7 @@ export const words: Words = {
     perPiece: 'per {piece}',
     pieceWeight: '({n} g)',
     portions: null,
+    intake: null,
   },
   months: [...englishMonths],
   date: '{month} {day}, {year}',

@@ -46,6 +46,18 @@ export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: bool
         <Link href={`/labels/matrix${market === every ? '' : `?market=${market}`}`} className="do">
           Allergen matrix
         </Link>
+        <span className="flex items-center gap-2 text-[13px] text-quiet">
+          What is signed:
+          {['csv', 'xlsx', 'json'].map(kind => (
+            <a
+              key={kind}
+              className="word-link"
+              href={`/labels/declarations.${kind}${market === every ? '' : `?market=${market}`}`}
+            >
+              {kind.toUpperCase()}
+            </a>
+          ))}
+        </span>
       </div>
       {stale > 0 && (
         <p role="status" className="rounded border-2 border-breaks bg-breaks-wash px-3 py-1.5">

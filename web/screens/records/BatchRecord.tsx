@@ -11,7 +11,6 @@ import {
   recipeOf,
 } from '@fair-tin/core/batch'
 import { bodyOf } from '@fair-tin/core/edit'
-import { rulesOf } from '@fair-tin/core/market'
 import type { Batch } from '@fair-tin/core/model'
 import { percent, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
 import type { BatchRow, EntryKept } from '@fair-tin/data'
@@ -21,6 +20,7 @@ import { toast } from 'sonner'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
+import { type BatchLabel, BatchLabels } from './BatchLabels'
 import { RecordList } from './RecordList'
 
 export function BatchRecord({
@@ -28,15 +28,19 @@ export function BatchRecord({
   entries,
   lots,
   others,
+  labels,
   zone,
   mayKeepTrial,
+  mayPrint,
 }: {
   batch: BatchRow & Batch
   entries: EntryKept[]
   lots: LotOnShelf[]
   others: { batch: BatchRow & Batch; kept: KeptEntry[] }[]
+  labels: BatchLabel[]
   zone: string
   mayKeepTrial: boolean
+  mayPrint: boolean
 }) {
   const state = batchState(batch, entries)
   const outcome = outcomeOf(batch, entries)
@@ -61,7 +65,6 @@ export function BatchRecord({
         <Link className="do" href={`/records?product=${encodeURIComponent(batch.product)}`}>
           All its bakes
         </Link>
-        {held.length === 0 && <BatchLabels batch={batch} pieces={outcome?.good ?? batch.pieces} />}
       </div>
       {batch.reason && (
         <p className="rounded-lg border-2 border-hair px-3 py-1.5">
@@ -79,6 +82,18 @@ export function BatchRecord({
             ))}
           </ul>
         </div>
+      )}
+      {(outcome || state.labels.out > 0) && (
+        <BatchLabels
+          batch={batch}
+          packs={Math.floor(
+            (outcome?.good ?? 0) / (batch.books.products.find(one => one.id === batch.product)?.pieces ?? 1),
+          )}
+          labels={labels}
+          counted={state.labels}
+          held={held.length > 0}
+          mayPrint={mayPrint}
+        />
       )}
       <div className="grid min-h-0 flex-1 grid-cols-2 gap-3 max-lg:grid-cols-1 max-lg:overflow-y-auto">
         <div className="pane flex min-h-0 flex-col">
@@ -251,34 +266,5 @@ function KeepAsTrial({
         Keep it as a trial of the recipe
       </button>
     </p>
-  )
-}
-
-/** The labels of this batch: its lot and its day stand on them. Held, there are none. */
-function BatchLabels({ batch, pieces }: { batch: Batch; pieces: number }) {
-  const product = batch.books.products.find(one => one.id === batch.product)
-  const [copies, setCopies] = useState(String(Math.min(500, Math.max(1, Math.floor(pieces / (product?.pieces ?? 1))))))
-  return (
-    <div className="flex items-end gap-2">
-      <label className="text-[13px] text-quiet">
-        Labels
-        <input
-          className="field figure !w-20 text-ink"
-          inputMode="numeric"
-          maxLength={3}
-          value={copies}
-          onChange={event => setCopies(event.target.value)}
-        />
-      </label>
-      {(product?.markets ?? []).map(market => (
-        <a
-          key={market}
-          className="do do-first"
-          href={`/products/${batch.product}/label.pdf?batch=${encodeURIComponent(batch.id)}&market=${market}&copies=${encodeURIComponent(copies.trim() || '1')}`}
-        >
-          PDF, {rulesOf(market).title}
-        </a>
-      ))}
-    </div>
   )
 }

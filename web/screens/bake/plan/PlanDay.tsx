@@ -2,7 +2,7 @@
 'use client'
 import { allergenName, type Oven } from '@fair-tin/core/model'
 import { type DayBake, type DayOrder, type OrderStep, orderAsGiven, timelineOf } from '@fair-tin/core/plan'
-import { fullList, spokenDay } from '@fair-tin/core/words'
+import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import Link from 'next/link'
 import { useEffect, useMemo, useState } from 'react'
@@ -33,7 +33,7 @@ export function cleanReason({ because, clean }: OrderStep, nameOf: (id: string) 
   return clean === 'test'
     ? `It claims to be free of ${fullList(words)}.`
     : clean === 'wash'
-      ? `${fullList(words)} must not get into it unsaid.`
+      ? `${capital(fullList(words))} must not get into it unsaid.`
       : ''
 }
 

@@ -26,6 +26,7 @@ export function Practice({
   const [stopped, setStopped] = useState(false)
   const [done, setDone] = useState(read)
   const [problem, setProblem] = useState('')
+  const [kept, setKept] = useState(false)
   const deed = useDeed()
   const cards = useMemo(() => drawPractice(seed), [seed])
   const card = cards[answers.length]
@@ -39,6 +40,7 @@ export function Practice({
     if ('problem' in said) setProblem(said.problem)
     else {
       setProblem('')
+      setKept(true)
       setDone(said.done)
     }
   }
@@ -52,6 +54,7 @@ export function Practice({
     setSeed(Math.random())
     setAnswers([])
     setBegun(true)
+    setKept(false)
     setProblem('')
   }
   return (
@@ -120,7 +123,13 @@ export function Practice({
           )}
         </div>
       ) : (
-        <Came came={debrief(cards, answers)} problem={problem} onKeep={() => void keep(answers)} onAgain={again} />
+        <Came
+          came={debrief(cards, answers)}
+          problem={problem}
+          kept={kept}
+          onKeep={() => void keep(answers)}
+          onAgain={again}
+        />
       )}
     </section>
   )
@@ -129,11 +138,13 @@ export function Practice({
 function Came({
   came: { caught, missed, needless },
   problem,
+  kept,
   onKeep,
   onAgain,
 }: {
   came: Debrief
   problem: string
+  kept: boolean
   onKeep: () => void
   onAgain: () => void
 }) {
@@ -147,6 +158,7 @@ function Came({
       <h2 className="text-[26px]">
         {caught.length} of {caught.length + missed.length} caught
       </h2>
+      {kept && <p role="status">It is kept that you practised.</p>}
       {problem && (
         <p role="alert" className="my-2 flex flex-wrap items-center gap-3 text-breaks">
           {problem}

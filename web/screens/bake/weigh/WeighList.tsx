@@ -27,7 +27,7 @@ export function WeighList({
   }, [current])
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
-    <section className="pane min-h-0 overflow-y-auto" tabIndex={0} aria-label="What is weighed">
+    <section className="pane min-h-0 overflow-y-auto max-md:max-h-[30vh]" tabIndex={0} aria-label="What is weighed">
       <ol>
         {items.map((item, at) => {
           const head = headOf(item, items[at - 1])

@@ -65,7 +65,7 @@ export function WeighOut({
     setChosen([...items.slice(at + 1), ...items.slice(0, at)].find(one => !one.done)?.key ?? null)
   }
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(230px,300px)_1fr] gap-3 max-md:grid-cols-1 max-md:overflow-y-auto">
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(230px,300px)_1fr] gap-3 max-md:block max-md:space-y-3 max-md:overflow-y-auto">
       <WeighList items={items} current={item.key} onChoose={setChosen} />
       <OneLine
         key={item.key}
@@ -260,7 +260,7 @@ function OneLine({
           {problem}
         </p>
       )}
-      <div className="grid grid-cols-[1fr_1fr_1.6fr] gap-3">
+      <div className="grid grid-cols-[1fr_1fr_1.6fr] gap-3 max-sm:gap-2 max-sm:[&>button]:px-2 max-sm:[&>button]:text-[17px]">
         <button type="button" className="slab" disabled={!scale} onClick={() => scale?.tare()}>
           Tare
         </button>

@@ -236,6 +236,15 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         />
         Print our own notes on these claims too
       </label>
+      <label className="mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-[24px] accent-damson"
+          checked={product.printIntake ?? false}
+          onChange={event => hands.onEdit(putField(product, 'printIntake', event.target.checked || null))}
+        />
+        Print the share of a day’s reference intake (UK, EU)
+      </label>
       <Boxes
         title="In the name or picture (QUID)"
         options={[...used, ...parts].map(one => ({ value: one.id, label: one.name }))}

@@ -106,6 +106,7 @@ const productFieldName: Record<ProductField, string> = {
   prices: 'A price in force',
   tax: 'The tax',
   printNotices: 'What is printed of our notes',
+  printIntake: 'Whether the reference intake is printed',
   glutenTest: 'The test of the finished food',
   laboratory: 'What laboratories found',
   gtin: 'The article number',
