@@ -1,7 +1,7 @@
 // Batches for the pages: begun with everything frozen, read with what happened and with the lots that were named in it.
 import 'server-only'
 import type { Matter } from '@fair-tin/core/assess'
-import { batchState, heldBecause, type LotOnShelf, placesOf, recipeOf } from '@fair-tin/core/batch'
+import { batchState, heldBecause, type LotOnShelf, outcomeOf, placesOf, recipeOf } from '@fair-tin/core/batch'
 import { rulesOf } from '@fair-tin/core/market'
 import type { Batch, BatchDraft, Workbook } from '@fair-tin/core/model'
 import type { Asked } from '@fair-tin/core/plan'
@@ -173,10 +173,10 @@ export async function traceOf(sql: BakerySql, code: string): Promise<Traced[]> {
   return traced
 }
 
-/** So many days a held batch is a matter of Today. */
+/** So many days a batch is spoken of where nobody asks for it. */
 const fresh = 7
-/** Batches of the last days whose labels are held, each with the one thing to do. */
-export async function heldMatters(sql: BakerySql, today: string): Promise<Matter[]> {
+/** Batches of the last days with what happened, and why they are held. */
+async function recentBatches(sql: BakerySql, today: string) {
   const recent = (await lastBatches(sql, null, 40)).filter(one => one.day >= daysAfter(today, -fresh))
   const ids = recent.map(one => one.id)
   const [batches, entries] = await Promise.all([findBatches(sql, ids), entriesOf(sql, ids)])
@@ -184,10 +184,23 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
     .flat()
     .flatMap(({ entry }) => (entry.kind === 'weighed' && entry.lot ? [entry.lot] : []))
   const lots = (await lotsFor(sql, [...new Set(named)], [])).map(onShelf)
-  return batches.flatMap((batch): Matter[] => {
+  const found = new Map(batches.map(one => [one.id, one]))
+  return ids.map(id => {
+    const batch = found.get(id)!
     const kept = entries.get(batch.id)!
-    const because = heldBecause(batch, kept, lots)
-    const printed = batchState(batch, kept).labels.out
+    return {
+      batch,
+      state: batchState(batch, kept),
+      outcome: outcomeOf(batch, kept),
+      because: heldBecause(batch, kept, lots),
+    }
+  })
+}
+
+/** Batches whose labels are held, each with the one thing to do. */
+export async function heldMatters(sql: BakerySql, today: string): Promise<Matter[]> {
+  return (await recentBatches(sql, today)).flatMap(({ batch, state, because }): Matter[] => {
+    const printed = state.labels.out
     return because.length === 0
       ? []
       : [
@@ -200,6 +213,23 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
             at: `/records/${batch.id}`,
           },
         ]
+  })
+}
+
+export interface ToPrint {
+  batch: string
+  code: string
+  name: string
+  /** Packs without a label. */
+  packs: number
+}
+/** Finished batches that are not held and have more packs than labels. */
+export async function labelsToPrint(sql: BakerySql, today: string): Promise<ToPrint[]> {
+  return (await recentBatches(sql, today)).flatMap(({ batch, state, outcome, because }): ToPrint[] => {
+    if (!outcome || because.length > 0) return []
+    const each = batch.books.products.find(one => one.id === batch.product)?.pieces ?? 1
+    const packs = Math.floor(outcome.good / each) - state.labels.out
+    return packs > 0 ? [{ batch: batch.id, code: batch.code, name: batch.name, packs }] : []
   })
 }
 

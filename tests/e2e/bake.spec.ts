@@ -326,6 +326,8 @@ test('labels of a batch are printed on the practice printer over a jam and a los
       entries: entries.map(one => ({ id: crypto.randomUUID(), at: new Date().toISOString(), ...one })),
     })
   expect((await put({ kind: 'finished', grams: 640, pieces: 8, broken: 2, keptBack: 0 })).status()).toBe(200)
+  await page.goto('/labels')
+  await expect(page.getByRole('region', { name: 'Labels to print' })).toContainText('6 for Quay bar')
   await page.goto(`/records/${batch}`)
   const labels = page.getByRole('region', { name: 'Labels of this batch' })
   await expect(labels).toContainText('0 labels printed for 6 packs')

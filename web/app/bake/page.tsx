@@ -6,8 +6,12 @@ import { here } from '../../door/here'
 import { DayOfBakes, type StartFirst } from '../../screens/bake/DayOfBakes'
 
 export const metadata = { title: 'Bake' }
-export default async function BakePage({ searchParams }: { searchParams: Promise<{ day?: string }> }) {
-  const asked = (await searchParams).day ?? ''
+export default async function BakePage({
+  searchParams,
+}: {
+  searchParams: Promise<{ day?: string; product?: string; pieces?: string }>
+}) {
+  const { day: asked = '', product = '', pieces = '' } = await searchParams
   const day = IsoDate.safeParse(asked).success ? asked : today()
   const who = await here()
   const [workbook, orders, batches] = await reading(sql =>
@@ -61,6 +65,10 @@ export default async function BakePage({ searchParams }: { searchParams: Promise
       orders={asDay}
       batches={batches}
       first={wanted.length > 0 ? [...first, ...ovens].sort((a, b) => (b.minutes ?? -1) - (a.minutes ?? -1)) : []}
+      meant={{
+        product: products.some(one => one.id === product) ? product : '',
+        pieces: /^\d{1,7}$/.test(pieces) ? pieces : '',
+      }}
       mayChange={who ? mayDo(who, 'bakes') : false}
     />
   )

@@ -1,13 +1,17 @@
 import { rulesOf } from '@fair-tin/core/market'
 import { hasCounter } from '@fair-tin/data'
-import { reading } from '../../bakery'
+import { labelsToPrint } from '../../bake'
+import { reading, today } from '../../bakery'
 import { here } from '../../door/here'
 import { labelStates } from '../../labels'
 import { Labels } from '../../screens/labels/Labels'
 
 export const metadata = { title: 'Labels' }
 export default async function LabelsPage() {
-  const [{ states }, who] = await Promise.all([reading(sql => labelStates(sql)), here()])
+  const [[{ states }, toPrint], who] = await Promise.all([
+    reading(sql => Promise.all([labelStates(sql), labelsToPrint(sql, today())])),
+    here(),
+  ])
   return (
     <Labels
       rows={states.map(({ product, market, state, last, stale, now }) => ({
@@ -20,6 +24,7 @@ export default async function LabelsPage() {
         altered: stale?.altered.map(one => one.part) ?? [],
         hinders: now?.hinders.length ?? 1,
       }))}
+      toPrint={toPrint}
       owner={who?.role === 'owner'}
       counter={who ? await hasCounter(who.bakery) : false}
     />

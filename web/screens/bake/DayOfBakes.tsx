@@ -32,6 +32,7 @@ export function DayOfBakes({
   orders,
   batches,
   first,
+  meant,
   mayChange,
 }: {
   day: string
@@ -40,12 +41,14 @@ export function DayOfBakes({
   orders: Order[]
   batches: BatchRow[]
   first: StartFirst[]
+  /** What the bench was sized for, to be begun here. */
+  meant: { product: string; pieces: string }
   mayChange: boolean
 }) {
   useKeptForOffline()
   const router = useRouter()
   const [wish, setWish] = useState<Wish | null>(null)
-  const [other, setOther] = useState({ product: '', pieces: '' })
+  const [other, setOther] = useState(meant)
   const ofDay = batches.filter(one => one.day === day)
   const open = batches.filter(one => one.day !== day)
   const asked = [...new Set(orders.map(one => one.product))].flatMap(id => {

@@ -7,7 +7,7 @@ import { Modal } from '../../ui/Modal'
 const keys: [string, string][] = [
   ['/', 'find anything'],
   ['?', 'this list'],
-  ['g then t, r, l, o or k', 'go to Today, Recipes, the Larder, Orders or the Kitchen'],
+  ['g then t, r, l, o, b, s, c or k', 'go to Today, Recipes, the Larder, Orders, Bake, Labels, Records or the Kitchen'],
   ['n', 'paste a new recipe (on Recipes), new ingredient (in the Larder)'],
   ['b', 'batch size (on a product)'],
   ['[  and  ]', 'halve and double the batch'],
@@ -17,10 +17,20 @@ const keys: [string, string][] = [
   ['h', 'kept versions (on a product)'],
   ['t', 'trials: try something, beside today (on a product)'],
   ['Alt with ↑ or ↓', 'move the line in focus up or down (on a product)'],
+  ['Space and Enter', 'tare the scale, take the weight (at the weigh-out)'],
   ['Tab, arrows, Enter, Esc', 'reach, move, open and close everything'],
 ]
 
-const stations: Record<string, string> = { t: '/', r: '/recipes', l: '/larder', o: '/orders', k: '/kitchen' }
+const stations: Record<string, string> = {
+  t: '/',
+  r: '/recipes',
+  l: '/larder',
+  o: '/orders',
+  b: '/bake',
+  s: '/labels',
+  c: '/records',
+  k: '/kitchen',
+}
 
 /** True where a key is part of what someone is typing. */
 export const isTyping = (event: KeyboardEvent): boolean =>

@@ -23,7 +23,18 @@ export interface LabelRow {
 }
 const every = 'every'
 
-export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: boolean; counter: boolean }) {
+export function Labels({
+  rows,
+  toPrint,
+  owner,
+  counter,
+}: {
+  rows: LabelRow[]
+  /** Packs of the last days’ batches that have no label yet. */
+  toPrint: { batch: string; code: string; name: string; packs: number }[]
+  owner: boolean
+  counter: boolean
+}) {
   const [market, setMarket] = useState<string>(every)
   const shown = rows.filter(row => market === every || row.market === market)
   const markets = [...new Map(rows.map(row => [row.market, row.title]))]
@@ -64,6 +75,19 @@ export function Labels({ rows, owner, counter }: { rows: LabelRow[]; owner: bool
           {stale === 1 ? 'One label is' : `${stale} labels are`} out of date: what is printed says something else than
           what is in the food now. Hold the printed ones until somebody has read and signed again.
         </p>
+      )}
+      {toPrint.length > 0 && (
+        <section className="rounded border-2 border-hair px-3 py-1.5" aria-label="Labels to print">
+          To print:{' '}
+          {toPrint.map((one, at) => (
+            <span key={one.batch}>
+              {at > 0 && ' · '}
+              <Link href={`/records/${one.batch}`} className="word-link">
+                {one.packs} for {one.name}, batch {one.code}
+              </Link>
+            </span>
+          ))}
+        </section>
       )}
       <div className="pane min-h-0 flex-1">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

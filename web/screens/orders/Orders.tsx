@@ -183,7 +183,15 @@ function Day({
   })
   return (
     <section className="border-b border-hair px-4 py-3 last:border-0" aria-label={spokenDay(day)}>
-      <h2 className="text-[17px]">{spokenDay(day)}</h2>
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-[17px]">{spokenDay(day)}</h2>
+        <Link href={`/bake?day=${day}`} className="word-link">
+          Bake it
+        </Link>
+        <Link href={`/bake/plan?day=${day}`} className="word-link">
+          Order of work
+        </Link>
+      </div>
       {asked.map(({ product, orders: lines }) => {
         const packs = lines.reduce((sum, one) => sum + one.packs, 0)
         const pieces = packs * product.pieces

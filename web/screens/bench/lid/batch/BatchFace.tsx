@@ -13,6 +13,7 @@ import {
   wholePieces,
 } from '@fair-tin/core/recipe'
 import { percent, toPlaces, weighed } from '@fair-tin/core/words'
+import Link from 'next/link'
 import { useMemo } from 'react'
 import { fillingsOf } from '../../size/batch'
 import { FacePart } from '../FacePart'
@@ -34,6 +35,16 @@ export function BatchFace(props: LidProps) {
   const nameAt = (at: number) => ingredients.find(one => one.id === bill.lines[at]!.ingredient)?.name ?? ''
   return (
     <>
+      {assessment.pieces !== null && (
+        <p className="pt-2">
+          <Link
+            className="word-link"
+            href={`/bake?product=${encodeURIComponent(props.productId)}&pieces=${Math.round(assessment.pieces)}`}
+          >
+            Bake {Math.round(assessment.pieces)} of them
+          </Link>
+        </p>
+      )}
       <FacePart title="Tins">
         <Tins {...props} fillings={fillings} />
       </FacePart>
