@@ -1,5 +1,5 @@
 // Batches against a real database: begun once, added to only, each entry once, and what was weighed comes off the shelf.
-import type { BatchEntry, EntryOf } from '@fair-tin/core/model'
+import { type BatchEntry, type EntryOf, unknownIngredient } from '@fair-tin/core/model'
 import { restsOf } from '@fair-tin/core/seal'
 import { afterAll, describe, expect, it } from 'vitest'
 import { bakery } from '../demo/kitchen'
@@ -7,6 +7,7 @@ import { atBench } from '../tests/fixtures/hands'
 import {
   addBatch,
   addDelivery,
+  addIngredient,
   type BakerySql,
   batchesOf,
   closePool,
@@ -21,6 +22,7 @@ import {
   lotsOfCode,
   movePart,
   partsOnShelf,
+  removeIngredient,
   usesOfLot,
 } from './index'
 import { readWorkbook } from './workbook'
@@ -109,6 +111,21 @@ describe('a batch', () => {
     expect(again!.every(one => !one.kept)).toBe(true)
     expect(await here(sql => left(sql, lot!))).toBe(200)
   })
+  it('takes from the same lots in whatever order two tablets send it, and neither waits for the other for ever', async () => {
+    const [one, other, a, b] = await here(async sql => [
+      await begun(sql),
+      await begun(sql),
+      await lotOf(sql, 900),
+      await lotOf(sql, 900),
+    ])
+    const took = (lot: string) => entry('weighed', { place, grams: 10, by: 'scale', lot })
+    await Promise.all(
+      Array.from({ length: 8 }, (_, at) =>
+        here(sql => keepEntries(sql, at % 2 ? one! : other!, (at % 2 ? [a!, b!] : [b!, a!]).map(took))),
+      ),
+    )
+    expect(await here(sql => Promise.all([left(sql, a!), left(sql, b!)]))).toEqual([820, 820])
+  })
   it('takes a part off the shelf of parts in the same way', async () => {
     const id = await here(async sql => {
       await movePart(sql, 'house-flour-blend', 500, 'made')
@@ -125,6 +142,15 @@ describe('a batch', () => {
     expect((await here(partsOnShelf))['house-flour-blend']).toBe(before + 80)
     const gone = await here(sql => keepEntries(sql, id, [entry('leftOver', { part: 'moon-blend', grams: 80 })]))
     expect(gone!.map(one => one.kept)).toEqual([false])
+    // with almonds in it, it is no house blend
+    const { books } = (await here(sql => findBatch(sql, id)))!
+    const line = books.recipes.find(one => one.id === 'house-flour-blend')!.lines[0]!.id
+    const improvised = entry('swapped', { place: `house-flour-blend#${line}`, to: 'ground-almonds', why: 'ran out' })
+    const answers = await here(sql =>
+      keepEntries(sql, id, [improvised, entry('leftOver', { part: 'house-flour-blend', grams: 50 })]),
+    )
+    expect(answers!.map(one => one.kept)).toEqual([true, false])
+    expect((await here(partsOnShelf))['house-flour-blend']).toBe(before + 80)
   })
   it('freezes the facts of what came in by a change, without its price; what is not in the larder is refused', async () => {
     const id = await here(begun)
@@ -138,6 +164,18 @@ describe('a batch', () => {
     const [kept] = (await here(sql => entriesOf(sql, [id]))).get(id)!
     expect(kept!.thing).toMatchObject({ id: 'almond-drink', packs: [], allergens: { almond: { status: 'contains' } } })
     expect(kept!.by).toBe('Nell Arrowby')
+    // taken out of the larder since, it went in all the same
+    await here(async sql => {
+      await addIngredient(sql, {
+        ...unknownIngredient('brief-milk', 'brief milk'),
+        allergens: { milk: { status: 'contains' } },
+      })
+      await removeIngredient(sql, 'brief-milk')
+    })
+    const late = entry('swapped', { place, to: 'brief-milk', why: 'the last of it' })
+    expect((await here(sql => keepEntries(sql, id, [late])))!.map(one => one.kept)).toEqual([true])
+    const all = (await here(sql => entriesOf(sql, [id]))).get(id)!
+    expect(all.at(-1)!.thing).toMatchObject({ id: 'brief-milk', allergens: { milk: { status: 'contains' } } })
   })
   it('is never changed: neither it nor an entry of it; the journal says who', async () => {
     const id = await here(begun)

@@ -1,10 +1,9 @@
 // Batches: as they were begun, and what happened to each. Nothing is overwritten: what was wrong is struck by another entry.
-import type { KeptEntry } from '@fair-tin/core/batch'
+import { type KeptEntry, partMadeOtherwise } from '@fair-tin/core/batch'
 import { inOneOrder } from '@fair-tin/core/edit'
 import { Batch, BatchEntry, Ingredient, Workbook } from '@fair-tin/core/model'
 import { wellFormedData } from '@fair-tin/core/words'
 import { written } from './damage'
-import { findIngredient } from './ingredients'
 import { printOfText } from './print'
 import type { BakerySql } from './withBakery'
 
@@ -49,6 +48,12 @@ export const batchesOf = async (sql: BakerySql, day: string): Promise<BatchRow[]
       where day = ${day} or "finishedAt" is null order by "begunAt", code`
   ).map(read)
 
+/** Every batch from a day on, the newest first. */
+export const batchesSince = async (sql: BakerySql, day: string): Promise<BatchRow[]> =>
+  (
+    await sql<Row[]>`select ${columns(sql)} from ${from(sql)} where b.day >= ${day} order by b.day desc, b.kept_at desc`
+  ).map(read)
+
 /** The newest first; of one product, or of all. */
 export const lastBatches = async (sql: BakerySql, product: string | null = null, most = 200): Promise<BatchRow[]> =>
   (
@@ -58,19 +63,33 @@ export const lastBatches = async (sql: BakerySql, product: string | null = null,
       order by b.day desc, b.kept_at desc limit ${most}`
   ).map(read)
 
-/** These batches with their books, in no order. Throws ZodError where books cannot be read any more. */
+/** Books by their fingerprints, which stand for one state for ever: what was read stays read. Null: they cannot be read any more. */
+const kept = new Map<string, Workbook | null>()
+const mostKept = 200
+async function booksOf(sql: BakerySql, prints: readonly string[]): Promise<ReadonlyMap<string, Workbook | null>> {
+  const unknown = prints.filter(print => !kept.has(print))
+  if (unknown.length > 0)
+    for (const { print, body } of await sql<{ print: string; body: unknown }[]>`
+      select print, body from batch_books where print in ${sql(unknown)}`)
+      kept.set(print, Workbook.safeParse(body).data ?? null)
+  const found = new Map(prints.map(print => [print, kept.get(print) ?? null]))
+  for (const oldest of kept.keys()) {
+    if (kept.size <= mostKept) break
+    kept.delete(oldest)
+  }
+  return found
+}
+
+/** These batches with their books, in no order. Those whose books cannot be read any more are left out: see their rows. */
 export async function findBatches(sql: BakerySql, ids: readonly string[]): Promise<(BatchRow & Batch)[]> {
   if (ids.length === 0) return []
   const rows = await sql<(Row & { print: string })[]>`
     select ${columns(sql)}, b.print from ${from(sql)} where b.id in ${sql([...ids])}`
-  const prints = [...new Set(rows.map(one => one.print))]
-  const bodies =
-    prints.length === 0
-      ? []
-      : await sql<{ print: string; body: unknown }[]>`select print, body from batch_books where print in ${sql(prints)}`
-  // batches of the same state share their books
-  const books = new Map(bodies.map(one => [one.print, Workbook.parse(one.body)]))
-  return rows.map(({ print, ...row }) => ({ ...read(row), books: books.get(print)! }))
+  const books = await booksOf(sql, [...new Set(rows.map(one => one.print))])
+  return rows.flatMap(({ print, ...row }) => {
+    const own = books.get(print)
+    return own ? [{ ...read(row), books: own }] : []
+  })
 }
 /** Null where there is none. */
 export const findBatch = async (sql: BakerySql, id: string): Promise<(BatchRow & Batch) | null> =>
@@ -156,14 +175,12 @@ export type EntryAnswer = { id: string; kept: true } | { id: string; kept: false
 
 /** Takes grams off a lot, as far as the books say there is so much: what was weighed was weighed, whatever they say. */
 async function takeFor(sql: BakerySql, entry: string, lot: string, grams: number, code: string): Promise<void> {
-  await sql`select pg_advisory_xact_lock(hashtextextended(${lot}, 0))`
   await sql`insert into stock_entry (bakery_id, delivery_id, grams, reason, for_entry)
     select current_bakery(), id, -least(left_over, ${String(grams)}::numeric), ${`batch ${code}`}, ${entry}
     from stock where id = ${lot} and least(left_over, ${String(grams)}::numeric) > 0`
 }
 /** The same off the shelf of parts. */
 async function takePartFor(sql: BakerySql, entry: string, part: string, grams: number, code: string): Promise<void> {
-  await sql`select pg_advisory_xact_lock(hashtextextended(${`part ${part}`}, 0))`
   await sql`insert into part_entry (bakery_id, part, grams, reason, for_entry)
     select current_bakery(), part, -least(grams, ${String(grams)}::numeric), ${`batch ${code}`}, ${entry}
     from part_stock where part = ${part} and least(grams, ${String(grams)}::numeric) > 0`
@@ -180,6 +197,20 @@ async function putBackOf(sql: BakerySql, entry: string, code: string): Promise<v
     from part_entry where for_entry = ${entry} group by part having sum(grams) <> 0`
 }
 
+/**
+ * The facts of a thing, also of one that was taken out of the larder since: it went in all the same. Facts that cannot be read are
+ * null: then nobody knows what it is. Null where there never was such a thing.
+ */
+async function factsOf(sql: BakerySql, id: string): Promise<{ facts: Ingredient | null } | null> {
+  const [row] = await sql<{ id: string; name: string; version: number; facts: object }[]>`
+    select id, name, version, facts from ingredient where id = ${id}`
+  if (!row) return null
+  const read = Ingredient.safeParse({ ...row.facts, id: row.id, name: row.name, packs: [] })
+  if (!read.success) return { facts: null }
+  const { counterpart: _, ...facts } = read.data
+  return { facts: { ...facts, version: row.version } }
+}
+
 async function keepOne(sql: BakerySql, batch: { id: string; code: string }, given: unknown): Promise<EntryAnswer> {
   const id = given !== null && typeof given === 'object' && 'id' in given ? String(given.id).slice(0, 60) : ''
   const read = BatchEntry.safeParse(wellFormedData(given))
@@ -190,18 +221,24 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
     return known.batch === batch.id
       ? { id, kept: true }
       : { id, kept: false, why: 'That stands in another batch already.' }
-  if (entry.kind === 'leftOver' || (entry.kind === 'weighed' && entry.part !== undefined)) {
+  if (entry.kind === 'leftOver') {
     // a part that no recipe knows would stand on the shelf for ever
-    const [there] = await sql`select 1 from recipe_in_force where id = ${entry.part!.split('@')[0]!}`
+    const [there] = await sql`select 1 from recipe_in_force where id = ${entry.part.split('@')[0]!}`
     if (!there) return { id, kept: false, why: 'This part is no longer among the recipes.' }
+    const own = await findBatch(sql, batch.id)
+    if (!own || partMadeOtherwise(own, (await entriesOf(sql, [batch.id])).get(batch.id)!, entry.part))
+      return {
+        id,
+        kept: false,
+        why: 'It was made otherwise than written in this batch: on the shelf it would pass for what it is not. Mark it, and keep it apart.',
+      }
   }
   let thing: Ingredient | null = null
   if (entry.kind === 'swapped' || entry.kind === 'added') {
-    const found = await findIngredient(sql, entry.kind === 'swapped' ? entry.to : entry.ingredient)
+    const found = await factsOf(sql, entry.kind === 'swapped' ? entry.to : entry.ingredient)
     if (!found)
       return { id, kept: false, why: 'It is not in the larder: put it there first, so that its allergens are known.' }
-    const { counterpart: _, ...facts } = found
-    thing = { ...facts, packs: [] }
+    thing = found.facts
   }
   if (entry.kind === 'struck') {
     const [there] =
@@ -222,6 +259,17 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
   return { id, kept: true }
 }
 
+/** Everything it takes from, always in one order: of two batches that take from the same two lots neither waits for the other for ever. */
+async function lockShelves(sql: BakerySql, given: readonly unknown[]): Promise<void> {
+  const taken = given.flatMap(one => {
+    const entry = BatchEntry.safeParse(wellFormedData(one)).data
+    return entry?.kind === 'weighed'
+      ? [entry.lot, entry.part === undefined ? undefined : `part ${entry.part}`].filter(key => key !== undefined)
+      : []
+  })
+  for (const key of [...new Set(taken)].sort()) await sql`select pg_advisory_xact_lock(hashtextextended(${key}, 0))`
+}
+
 /** Each by itself, once however often it is sent; null where there is no such batch. */
 export async function keepEntries(
   sql: BakerySql,
@@ -234,6 +282,7 @@ export async function keepEntries(
     select b.id, b.code, (select count(*)::int from batch_entry e where e.bakery_id = b.bakery_id and e.batch_id = b.id) as entries
     from batch b where b.id = ${batchId}`
   if (!batch) return null
+  await lockShelves(sql, given)
   const answers: EntryAnswer[] = []
   for (const [at, one] of given.entries())
     answers.push(

@@ -4,7 +4,7 @@ import { assessed } from '@fair-tin/core/assess'
 import { labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
 import type { MarketCode } from '@fair-tin/core/model'
-import { type DeclarationLd, declarationLd, type SaidPart } from '@fair-tin/core/seal'
+import { type DeclarationLd, declarationLd, type SaidPart, saidParts } from '@fair-tin/core/seal'
 import { reading } from './bakery'
 import { labelStates } from './labels'
 
@@ -46,32 +46,13 @@ export async function declarationsOf(
   return { asOf: workbook.today, rows, unsigned: wanted.length - rows.length }
 }
 
-export const declaredParts: readonly SaidPart[] = [
-  'name',
-  'ingredients',
-  'second language',
-  'statements',
-  'claims',
-  'nutrition',
-  'net quantity',
-  'keeping',
-  'business',
-]
-export const declaredHeads = [
-  'Product',
-  'Market',
-  'Contains',
-  'May contain',
-  ...declaredParts,
-  'Signed by',
-  'Signed on',
-]
+export const declaredHeads = ['Product', 'Market', 'Contains', 'May contain', ...saidParts, 'Signed by', 'Signed on']
 export const declaredCells = (one: Declared): string[] => [
   one.product,
   one.market,
   one.contains,
   one.mayContain,
-  ...declaredParts.map(part => one.says[part] ?? ''),
+  ...saidParts.map(part => one.says[part] ?? ''),
   one.signedBy,
   one.signedOn,
 ]

@@ -116,6 +116,90 @@ describe('what a change does', () => {
   })
 })
 
+describe('what was weighed in', () => {
+  const weighed = (place: string, grams: number, of?: string) =>
+    kept(entry('weighed', { place, grams, by: 'scale', ...(of ? { of } : {}) }))
+  const nut = carrying('nut', 'almond', 'contains')
+  it('stays in, whatever is swapped, struck, taken from the shelf or made after all afterwards (property)', () => {
+    const things = [milk, nut]
+    const place = fc.constantFrom('top#fat', 'blend#teff', 'top#seeds', 'top#blend', 'nowhere#line')
+    const step = fc.oneof(
+      fc.record({ kind: fc.constant('swap' as const), place, to: fc.constantFrom(...things) }),
+      fc.record({ kind: fc.constant('weigh' as const), place, grams: fc.integer({ min: 1, max: 900 }) }),
+      fc.record({ kind: fc.constant('shelf' as const), from: fc.boolean() }),
+      fc.record({ kind: fc.constant('strike' as const), which: fc.nat(20) }),
+      fc.record({ kind: fc.constant('leave out' as const), place }),
+    )
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 12 }), steps => {
+        const all: ReturnType<typeof kept>[] = []
+        const there = new Map<string, string>()
+        /** Allergens that were put in, by the entry that put them in. */
+        const went = new Map<string, 'milk' | 'almond'>()
+        for (const one of steps) {
+          if (one.kind === 'swap') {
+            there.set(one.place, one.to.id)
+            all.push(swap(one.to, one.place))
+          } else if (one.kind === 'weigh') {
+            const of = there.get(one.place)
+            const put = weighed(one.place, one.grams, of)
+            all.push(put)
+            if (of) went.set(put.entry.id, of === 'milk' ? 'milk' : 'almond')
+          } else if (one.kind === 'shelf') all.push(kept(entry('shelf', { part: 'blend', from: one.from })))
+          else if (one.kind === 'leave out')
+            all.push(kept(entry('amount', { place: one.place, grams: 0, why: 'forgotten' })))
+          else {
+            const slip = all[one.which % Math.max(1, all.length)]
+            if (!slip || slip.entry.kind === 'struck') continue
+            all.push(kept(entry('struck', { of: slip.entry.id, why: 'a slip' })))
+            went.delete(slip.entry.id)
+            if (slip.entry.kind === 'swapped') there.delete(slip.entry.place)
+          }
+        }
+        if (went.size === 0) return
+        const [uk] = effectsOf(batch, all).filter(one => one.market === 'uk')
+        for (const code of went.values()) expect(uk?.contains).toContain(code)
+        expect(heldBecause(batch, all, [])).not.toEqual([])
+      }),
+      { numRuns: 150 },
+    )
+  })
+  it('of what stands in no line is nobody’s guess: it holds the batch, and no claim holds over it', () => {
+    const stray = weighed('nowhere#line', 30)
+    expect(heldBecause(batch, [stray], []).join()).toContain('stands in no line')
+    expect(effectsOf(batch, [stray])[0]!.claims.map(one => one.now)).toEqual(['unproven', 'unproven', 'unproven'])
+  })
+  it('holds the batch where its facts cannot be read, also where nothing is claimed', () => {
+    const plain = sampleBatch({ product: { claims: [] } })
+    for (const blind of [
+      kept(entry('swapped', { place: 'top#fat', to: 'lost', why: 'ran out' })),
+      kept(entry('added', { ingredient: 'lost', grams: null, why: 'a splash' })),
+      weighed('top#fat', 10, 'lost'),
+    ])
+      expect(heldBecause(plain, [blind], []).join()).toContain('What is in lost is not known')
+  })
+  it('counts as weighed once the batch is finished, also where too little went in', () => {
+    const end = kept(entry('finished', { grams: 900, pieces: 24, broken: 0, keptBack: 0 }))
+    const fat = (entries: ReturnType<typeof kept>[]) =>
+      billOf(asMade(batch, entries), 'top', { factor: 2 }).lines.find(one => one.ingredient === 'fat')!.grams
+    expect(fat([weighed('top#fat', 200)])).toBeCloseTo(490, 9)
+    expect(fat([weighed('top#fat', 200), end])).toBeCloseTo(200, 9)
+  })
+  it('and what became known of it since holds it: an allergen that its label does not name', () => {
+    const now = batch.books.ingredients.map(one =>
+      one.id === 'seeds' ? { ...carrying('seeds', 'sesame', 'mayContain'), version: 2 } : one,
+    )
+    expect(heldBecause(batch, allWeighed(), [], batch.books.ingredients)).toEqual([])
+    expect(heldBecause(batch, allWeighed(), [], now).join()).toMatch(/may contain sesame/i)
+    // what is not in it any more says nothing of it
+    const without = [
+      ...allWeighed().slice(0, 4),
+      kept(entry('amount', { place: 'top#seeds', grams: 0, why: 'forgotten' })),
+    ]
+    expect(heldBecause(batch, without, [], now).join()).not.toMatch(/sesame/i)
+  })
+})
+
 describe('a lot', () => {
   const lot = (change: Partial<LotOnShelf> = {}): LotOnShelf => ({
     id: 'l1',

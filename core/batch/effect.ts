@@ -1,5 +1,4 @@
 // What a change does to a batch: to its claims, its allergens and the words of its label, market by market, before it goes in.
-import { type Assessment, assess } from '../assess/assess'
 import { rulesOf } from '../market/market'
 import type { Rounded } from '../market/rulePack'
 import { acceptable } from '../market/tolerance'
@@ -8,11 +7,9 @@ import type { Batch } from '../model/batch'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
-import type { Workbook } from '../model/workbook'
 import { type Nutrition, saltOf } from '../nutrition/rollUp'
-import { asPacked } from '../recipe/packWeight'
-import { type Altered, alteredIn, saidBy } from '../seal/said'
-import { keptBeside } from '../words/keptBeside'
+import { type Altered, alteredIn } from '../seal/said'
+import { toSign } from '../seal/seal'
 import { fullList } from '../words/listing'
 import { asMade } from './asMade'
 import type { KeptEntry } from './state'
@@ -53,15 +50,6 @@ function tableStillTrue(market: MarketCode, planned: Nutrition, made: Nutrition)
   )
 }
 
-const keepPlanned = keptBeside<Workbook, Assessment>()
-const assessedIn = (books: Workbook, product: string, market: MarketCode): Assessment =>
-  keepPlanned(books, `${product} ${market}`, [], () => assess(books, product, market))
-const saidOf = (books: Workbook, productId: string, assessment: Assessment) => {
-  const product = byId(books.products).get(productId)!
-  const recipe = byId(books.recipes).get(product.recipe)
-  return saidBy(assessment, recipe ? asPacked(product, recipe, assessment.bill) : product)
-}
-
 /** Only markets in which something is otherwise than planned. Empty where nothing of it shows. */
 export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
   const made = asMade(batch, kept)
@@ -69,7 +57,9 @@ export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
   const { product } = batch
   const markets = byId(batch.books.products).get(product)?.markets ?? []
   return markets.flatMap((market): Effect[] => {
-    const [planned, now] = [assessedIn(batch.books, product, market), assess(made, product, market)]
+    const [before, after] = [toSign(batch.books, product, market), toSign(made, product, market)]
+    if (!before || !after) return []
+    const [planned, now] = [before.assessment, after.assessment]
     const held = new Map(planned.claims.map(one => [one.claim, one.verdict]))
     const claims = now.claims.flatMap(one =>
       held.get(one.claim) === 'holds' && one.verdict !== 'holds'
@@ -88,7 +78,7 @@ export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
       claims,
       contains: came('contains'),
       mayContain: came('mayContain'),
-      altered: alteredIn(saidOf(batch.books, product, planned), saidOf(made, product, now)).filter(
+      altered: alteredIn(before.says, after.says).filter(
         one => one.part !== 'nutrition' || !tableStillTrue(market, planned.nutrition, now.nutrition),
       ),
     }

@@ -1,5 +1,5 @@
 // A batch: what is weighed, what happened, what that does to its label, and what came of it.
-export { asMade } from './asMade'
+export { asMade, partMadeOtherwise } from './asMade'
 export { type Carries, carriesOf } from './carries'
 export { type Effect, effectsOf, effectWords } from './effect'
 export { doneAt } from './forecast'

@@ -19,9 +19,9 @@ export interface Outcome {
 }
 
 /** Grams that went into the tins, of what was weighed out; null while something of it was not weighed. */
-function batterWeighed({ items, added }: BatchState): number | null {
+function batterWeighed({ items, added, strays }: BatchState): number | null {
   const batter = items.filter(one => one.where !== 'after')
-  if (batter.some(one => !one.done) || added.some(one => one.entry.grams === null)) return null
+  if (strays.length > 0 || batter.some(one => !one.done) || added.some(one => one.entry.grams === null)) return null
   return (
     batter.reduce((sum, one) => sum + one.weighed * one.retained, 0) +
     added.reduce((sum, one) => sum + (one.entry.grams ?? 0), 0)

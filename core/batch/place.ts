@@ -1,6 +1,6 @@
 // Where things go in: every line of a batch that is weighed, each in its own place, in the order of the work.
 import { byId } from '../model/byId'
-import { partKey, type Role } from '../model/recipe'
+import { type Line, partKey, type Role } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { type Bill, billOf } from '../recipe/bill'
 import { fromTheOutside } from '../recipe/part'
@@ -39,6 +39,14 @@ export interface Place {
 }
 
 const order: readonly Where[] = ['tin', 'bowl', 'top', 'after']
+
+/** The line of the recipe that a place is; undefined where it is none. */
+export function lineAt(books: Workbook, key: string): Line | undefined {
+  const end = key.lastIndexOf('#')
+  return byId(books.recipes)
+    .get(key.slice(0, end))
+    ?.lines.find(line => line.id === key.slice(end + 1))
+}
 
 /** Where parts from the shelf go in, each whole. */
 function partPlaces(books: Workbook, recipeId: string, factor: number, shelf: ReadonlySet<string>): Place[] {
@@ -138,11 +146,11 @@ export function placesOf(
     })
   }
   const making = fromTheOutside(recipes, recipeId).reverse()
-  const lineAt = (one: Place) => recipes.get(one.recipe)?.lines.findIndex(line => line.id === one.line) ?? 0
+  const lineNumber = (one: Place) => recipes.get(one.recipe)?.lines.findIndex(line => line.id === one.line) ?? 0
   return [...places.values()].sort(
     (a, b) =>
       order.indexOf(a.where) - order.indexOf(b.where) ||
       making.indexOf(a.recipe) - making.indexOf(b.recipe) ||
-      lineAt(a) - lineAt(b),
+      lineNumber(a) - lineNumber(b),
   )
 }

@@ -1,12 +1,10 @@
-// What happened, in words: one sentence an entry, as it stands in the record.
-import { rulesOf } from '../market/market'
 import type { Batch, BatchEntry, EntryOf } from '../model/batch'
 import { byId } from '../model/byId'
 import { weighed } from '../words/rounding'
 import type { LotOnShelf } from './lot'
 import { methodOf } from './method'
 import { partsIn, placesOf } from './place'
-import { type KeptEntry, plannedBill, recipeOf, thingsOf } from './state'
+import { type KeptEntry, plannedBill, recipeOf, thingsOf, whatWent } from './state'
 
 const labelDeeds = { printed: 'printed', spoiled: 'came torn', thrown: 'thrown away' } as const
 const deedWords = { in: 'begun', looked: 'looked at', turned: 'turned', out: 'ended' } as const
@@ -34,18 +32,10 @@ export function tellerOf(
   }
   const struck = new Set(kept.flatMap(({ entry }) => (entry.kind === 'struck' ? [entry.of] : [])))
   /** What stood in that place when it was weighed. */
-  const insteadAt = (of: EntryOf<'weighed'>): string | null => {
-    const before = kept.slice(
-      0,
-      Math.max(
-        0,
-        kept.findIndex(({ entry }) => entry.id === of.id),
-      ),
-    )
-    const swap = before.findLast(
-      ({ entry }) => entry.kind === 'swapped' && entry.place === of.place && !struck.has(entry.id),
-    )
-    return swap?.entry.kind === 'swapped' ? swap.entry.to : null
+  const live = kept.filter(({ entry }) => !struck.has(entry.id))
+  const insteadAt = (entry: EntryOf<'weighed'>): string | null => {
+    const of = whatWent(batch, live, entry)
+    return of && 'ingredient' in of && of.ingredient !== places.get(entry.place)?.ingredient ? of.ingredient : null
   }
   const stepWords = (step: string | undefined) => (step === undefined ? '' : (steps.get(step) ?? ''))
   const short = (text: string) => (text.length > 60 ? `${text.slice(0, 57)}…` : text)
@@ -83,7 +73,7 @@ export function tellerOf(
       case 'finished':
         return `Finished: ${weighed(entry.grams)}, ${entry.pieces} pieces${entry.broken ? `, ${entry.broken} broken` : ''}${entry.keptBack ? `, ${entry.keptBack} kept back` : ''}${entry.waste ? `. Waste: ${entry.waste}` : ''}`
       case 'labels':
-        return `${entry.copies} ${entry.copies === 1 ? 'label' : 'labels'} for ${rulesOf(entry.market).title} ${labelDeeds[entry.did]}`
+        return `${entry.copies} ${entry.copies === 1 ? 'label' : 'labels'} ${labelDeeds[entry.did]}`
       case 'struck':
         return `Struck: ${entry.why}`
     }

@@ -107,6 +107,8 @@ describe('the state of a batch', () => {
         const before = batchState(batch, [])
         const now = batchState(batch, [weighed(place, grams), kept(entry('amount', { place, grams, why: 'x!' }))])
         expect(now.items).toEqual(before.items)
+        // and what was weighed there is counted in
+        expect(now.strays.map(one => one.grams)).toEqual(grams > 0 ? [grams] : [])
       }),
     )
   })

@@ -2,10 +2,11 @@
 import type { Batch, BatchEntry, EntryOf } from '../model/batch'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
+import { type Line, partKey } from '../model/recipe'
 import { type Bill, billOf } from '../recipe/bill'
 import { type Scale, weighingTolerance, weighOn } from '../recipe/weighOut'
 import { keptBeside } from '../words/keptBeside'
-import { type Place, placesOf } from './place'
+import { lineAt, type Place, placesOf } from './place'
 
 /** An entry as it was kept. */
 export interface KeptEntry {
@@ -14,6 +15,13 @@ export interface KeptEntry {
   by: string
   /** The facts of what came in by it, as they were that day. */
   thing?: Ingredient
+}
+/** Something that went in by the scale: what it was, and how much. */
+export interface WentIn {
+  /** Null: nobody knows what it was. */
+  of: Line['of'] | null
+  name: string
+  grams: number
 }
 /** One place as it stands now. */
 export interface Item extends Place {
@@ -29,6 +37,8 @@ export interface Item extends Place {
   say: string | null
   /** Grams that went in so far. */
   weighed: number
+  /** Of that what was another thing than stands there now: swapped or struck, it is in all the same. */
+  others: WentIn[]
   lots: string[]
   /** Kept though it is off, and why. */
   kept: string | null
@@ -42,6 +52,8 @@ export interface BatchState {
   live: KeptEntry[]
   struck: Map<string, { by: string; why: string }>
   items: Item[]
+  /** Weighed in a place that is none any more, or never was: a line of a part that comes from the shelf, a part that is made. */
+  strays: WentIn[]
   /** Parts that come from the shelf. */
   shelf: ReadonlySet<string>
   /** How much larger the batch became while it was weighed. */
@@ -74,7 +86,20 @@ function livingOf(kept: readonly KeptEntry[]): Pick<BatchState, 'live' | 'struck
   return { struck, live: kept.filter(({ entry }) => entry.kind !== 'struck' && !struck.has(entry.id)) }
 }
 
-/** Never throws: an entry about a place or a thing that is not there stands in the record and changes nothing else. */
+const keyOf = (of: Line['of'] | null): string =>
+  of === null ? '' : 'ingredient' in of ? `thing ${of.ingredient}` : `part ${partKey(of)}`
+/** What a weighing was of: as it says itself, else what stood there when it was put down. */
+export function whatWent(batch: Batch, live: readonly KeptEntry[], entry: EntryOf<'weighed'>): Line['of'] | null {
+  if (entry.of !== undefined) return { ingredient: entry.of }
+  const at = live.findIndex(one => one.entry.id === entry.id)
+  const swap = live
+    .slice(0, Math.max(0, at))
+    .findLast(one => one.entry.kind === 'swapped' && one.entry.place === entry.place)?.entry
+  if (swap?.kind === 'swapped') return { ingredient: swap.to }
+  return lineAt(batch.books, entry.place)?.of ?? null
+}
+
+/** Never throws: what is about a place or a thing that is not there stands in the record; what was weighed there is counted in. */
 export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: readonly Scale[] = []): BatchState {
   const { live, struck } = livingOf(kept)
   const of = <K extends BatchEntry['kind']>(kind: K) =>
@@ -86,6 +111,22 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
   for (const { part, from } of of('shelf')) {
     if (from) shelf.add(part)
     else shelf.delete(part)
+  }
+  const recipes = byId(batch.books.recipes)
+  const wentIn = (entries: readonly EntryOf<'weighed'>[]): WentIn[] => {
+    const found = new Map<string, WentIn>()
+    for (const entry of entries) {
+      const of = whatWent(batch, live, entry)
+      const name =
+        of === null
+          ? 'something'
+          : 'ingredient' in of
+            ? nameOf(of.ingredient)
+            : (recipes.get(partKey(of))?.name ?? partKey(of))
+      const before = found.get(keyOf(of))?.grams ?? 0
+      found.set(keyOf(of), { of, name, grams: before + entry.grams })
+    }
+    return [...found.values()].filter(one => one.grams > 0)
   }
   const places = placesOf(batch.books, recipeOf(batch), plannedBill(batch), shelf)
   const items = places.map((place): Item => {
@@ -111,6 +152,10 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
       scale: on.scale,
       say: on.say,
       weighed,
+      others: wentIn(went).filter(
+        one =>
+          keyOf(one.of) !== keyOf(swapped ? { ingredient: swapped.to } : (lineAt(batch.books, place.key)?.of ?? null)),
+      ),
       lots: [...new Set(went.flatMap(one => (one.lot === undefined ? [] : [one.lot])))],
       kept,
       over,
@@ -125,6 +170,7 @@ export function batchState(batch: Batch, kept: readonly KeptEntry[], scales: rea
     struck,
     of,
     items,
+    strays: wentIn(of('weighed').filter(one => !places.some(place => place.key === one.place))),
     shelf,
     scale,
     added: live.flatMap(({ entry, by }) =>

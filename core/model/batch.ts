@@ -29,6 +29,8 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   entry('weighed', {
     place,
     grams,
+    /** What it was, where that is another than planned: it stays in, whatever is swapped or struck afterwards. */
+    of: z.string().min(1).max(200).exactOptional(),
     lot: z.string().min(1).max(200).exactOptional(),
     /** The part it is, where it came off the shelf ready made. */
     part: z.string().min(1).max(200).exactOptional(),
@@ -44,7 +46,10 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   /** More or less of it than written; 0 leaves it out. */
   entry('amount', { place, grams, why }),
   /** Everything grows with what is in the bowl already. */
-  entry('rescaled', { factor: z.number().min(0.05).max(20), why }),
+  entry('rescaled', {
+    factor: z.number().min(0.05, 'Not under a twentieth.').max(20, 'Not over twenty times.'),
+    why,
+  }),
   /** So much of a part is left, and goes to the shelf. */
   entry('leftOver', { part: z.string().min(1).max(200), grams: grams.positive('Say how much is left, in grams.') }),
   /** Pieces that will not be sold. */
@@ -81,7 +86,7 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   entry('labels', {
     did: z.enum(['printed', 'spoiled', 'thrown']),
     copies: count('Say how many labels.').min(1, 'Say how many labels.').max(100_000, 'Over 100,000 labels?'),
-    market: MarketCode,
+    market: MarketCode.exactOptional(),
   }),
   /** That entry does not count: it was a slip. */
   entry('struck', { of: z.uuid(), why }),

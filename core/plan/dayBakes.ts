@@ -58,7 +58,8 @@ function handsOf(
 
 function dayBake(workbook: Workbook, product: Product, recipe: Recipe, { id, pieces, due }: Asked): DayBake {
   const markets = product.markets.length > 0 ? product.markets : (['uk'] as const)
-  const { allergens, bill } = assessed(workbook, product.id, markets[0]!)
+  const { bill } = assessed(workbook, product.id, markets[0]!)
+  const tables = markets.map(market => assessed(workbook, product.id, market).allergens)
   const factor = recipe.pieces ? pieces / recipe.pieces : 1
   const { minutes: hands, guessed } = handsOf(recipe, workbook, bill.lines.length, pieces)
   const tins = Math.max(1, Math.ceil((recipe.tins ?? 1) * factor - 1e-9))
@@ -72,8 +73,8 @@ function dayBake(workbook: Workbook, product: Product, recipe: Recipe, { id, pie
     product: product.id,
     name: product.name,
     pieces,
-    // what may be in it clings too, and what nobody knows may be anything
-    carries: allergenCodes.filter(code => allergens[code].status !== 'free'),
+    // what may be in it clings too, and what nobody knows may be anything; what one market takes for none another does not
+    carries: allergenCodes.filter(code => tables.some(allergens => allergens[code].status !== 'free')),
     denies: [...new Set(markets.flatMap(market => product.claims.flatMap(claim => deniedBy(claim, rulesOf(market)))))],
     celsius: bakeOf(recipe.steps).celsius ?? null,
     hands,

@@ -86,24 +86,6 @@ const after = (residue: Residue, how: Clean, { carries }: Bits): Residue => ({
   washed: (how === 'wipe' ? residue.washed : 0) | carries,
 })
 
-/** What one order costs; `at` are indexes. The first needs nothing but what it is begun with. */
-function costOf(bakes: readonly OrderBake[], bits: readonly Bits[], order: ArrayLike<number>, rules: Cleaning): number {
-  let residue = clean
-  let time = 0
-  let cost = 0
-  for (let at = 0; at < order.length; at++) {
-    const bake = bakes[order[at]!]!
-    const before = at === 0 ? null : bakes[order[at - 1]!]!
-    const how = needed(residue, bits[order[at]!]!)
-    const between = (at === 0 && how === 'wipe' ? 0 : rules[how]) + heat(before?.celsius ?? null, bake.celsius, rules)
-    residue = after(residue, how, bits[order[at]!]!)
-    time += between + bake.hands
-    cost += between
-    if (bake.due !== null) cost += Math.max(0, time + bake.tail - bake.due) * rules.late
-  }
-  return cost
-}
-
 /** The order in full: every clean with its reason. */
 function stepsOf(bakes: readonly OrderBake[], order: readonly number[], rules: Cleaning): OrderStep[] {
   const bits = bitsOf(bakes)
@@ -320,7 +302,7 @@ function exactly(
   return order
 }
 
-/** What an order of kinds costs: `costOf` of its bakes, told fast, as it is asked a hundred thousand times. */
+/** What an order of kinds costs, told fast, as it is asked a hundred thousand times: minutes of cleaning and heating, and lateness. */
 function kindsCost(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: readonly number[][], rules: Cleaning) {
   const first = kinds.map(members => bakes[members[0]!]!)
   const carries = Int32Array.from(kinds, members => bits[members[0]!]!.carries)
@@ -358,6 +340,14 @@ function kindsCost(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: re
     return cost
   }
 }
+
+const costOf = (bakes: readonly OrderBake[], order: readonly number[], rules: Cleaning): number =>
+  kindsCost(
+    bakes,
+    bitsOf(bakes),
+    bakes.map((_, at) => [at]),
+    rules,
+  )(order)
 
 /** Moves runs of up to three about as long as that helps, and as long as so many tries last. */
 function improved(start: readonly number[], cost: (order: readonly number[]) => number, tries: number): number[] {
@@ -438,7 +428,7 @@ export function orderAsGiven(
   const at = ids.map(id => bakes.findIndex(one => one.id === id))
   if (at.includes(-1) || new Set(at).size !== bakes.length || at.length !== bakes.length)
     throw new RangeError('An order names each bake once.')
-  return { steps: stepsOf(bakes, at, rules), cost: costOf(bakes, bitsOf(bakes), at, rules), exact: false }
+  return { steps: stepsOf(bakes, at, rules), cost: costOf(bakes, at, rules), exact: false }
 }
 
 /** The least costly order. Pure; the same for the same. */
@@ -453,5 +443,5 @@ export function bestOrder(bakes: readonly OrderBake[], rules: Cleaning = usualCl
     .sort((a, b) => cost(a) - cost(b))[0]!
   const exact = kinds.length <= mostExact ? exactly(bakes, bits, kinds, rules, cost(near)) : null
   const order = exact ?? unfold(near)
-  return { steps: stepsOf(bakes, order, rules), cost: costOf(bakes, bits, order, rules), exact: exact !== null }
+  return { steps: stepsOf(bakes, order, rules), cost: costOf(bakes, order, rules), exact: exact !== null }
 }

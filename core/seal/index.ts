@@ -3,7 +3,7 @@ export { type DeclarationLd, declarationLd, nutritionInformation } from './decla
 export { type HiddenPlace, hiddenPlaces, type PlaceFound } from './hiddenPlaces'
 export { type ClaimProof, type ProvenComponent, paperWords, proofOfClaims } from './proof'
 export { restsOf } from './rests'
-export { type Altered, alteredIn, type Said, type SaidPart, saidBy } from './said'
+export { type Altered, alteredIn, type Said, type SaidPart, saidBy, saidParts } from './said'
 export {
   PlaceAnswer,
   Seal,

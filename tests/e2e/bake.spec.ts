@@ -60,6 +60,13 @@ test('a batch is weighed by knuckle, something is swapped with what it does said
   await expect(off).toContainText('30 g too much, 15 % over')
   await off.getByRole('button', { name: 'Make everything 15.0 % larger' }).tap()
   await expect(page.getByText('115 % of the plan')).toBeVisible()
+  // what is in already is short of it now
+  const flour = page.getByRole('listitem').filter({ hasText: 'rice flour' })
+  await expect(flour).toContainText('390 g of 460 g')
+  await flour.getByRole('button').tap()
+  await digits(page, '70')
+  await weighed(page).tap()
+  await expect(flour.locator('[aria-label="done"]')).toHaveCount(1)
   // the sugar is another: what that does stands there before it is so
   const sugar = page.getByRole('listitem').filter({ hasText: 'caster sugar' })
   await sugar.getByRole('button').tap()
@@ -318,7 +325,7 @@ test('labels of a batch are printed on the practice printer over a jam and a los
   page,
   baseURL,
 }) => {
-  await house(page, baseURL!, 'Label House')
+  const product = await house(page, baseURL!, 'Label House')
   await begin(page)
   const batch = new URL(page.url()).pathname.split('/').at(-1)!
   const put = (...entries: object[]) =>
@@ -341,6 +348,13 @@ test('labels of a batch are printed on the practice printer over a jam and a los
   await printer.getByRole('button', { name: 'No', exact: true }).tap()
   await printer.getByRole('button', { name: 'Put down what was printed' }).tap()
   await expect(labels).toContainText('6 labels printed for 6 packs, 1 torn')
+  // the product is another by now: the batch bears the label of what it was
+  const renamed = { deed: crypto.randomUUID(), kind: 'product', field: 'name', was: 'Quay bar', to: 'Pier bar' }
+  expect((await post(page, `/api/v1/edits/product/${product}`, { edits: [renamed] })).status()).toBe(200)
+  const printed = async (query: string) =>
+    (await page.request.get(`/products/${product}/print?market=uk${query}`)).text()
+  expect(await printed('')).toContain('Pier bar')
+  expect(await printed(`&batch=${batch}`)).toContain('>Quay bar<')
   // somebody writes down what the probe showed
   await put({ kind: 'checked', what: 'core temperature', value: 80, unit: '°C', passed: false, critical: true })
   await page.reload()

@@ -1,7 +1,7 @@
 import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
 import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
-import { heldMatters } from '../bake'
 import { reading, today } from '../bakery'
+import { heldMatters } from '../batches'
 import { labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
 

@@ -4,10 +4,11 @@ import { assessed } from '@fair-tin/core/assess'
 import { dateMark } from '@fair-tin/core/label'
 import { marketsServed, rulesOf } from '@fair-tin/core/market'
 import { IsoDate, type LabelStock, type MarketCode } from '@fair-tin/core/model'
-import { daysAfter } from '@fair-tin/core/words'
+import { alteredIn, toSign } from '@fair-tin/core/seal'
+import { daysAfter, fullList } from '@fair-tin/core/words'
 import { currentSignOffs, readWorkbook, sealsOf } from '@fair-tin/data'
-import { heldWords, readBatch } from '../bake'
 import { marketInView, reading, today } from '../bakery'
+import { seeBatch } from '../batches'
 import { stateOf } from '../labels'
 import { codesFor } from './codes'
 import { type LabelLayout, layOut, sizeNamed, usualSize } from './layout'
@@ -24,10 +25,10 @@ export type LabelAnswer =
 
 export async function labelFor(productId: string, query: URLSearchParams): Promise<LabelAnswer> {
   const batchId = query.get('batch')
-  const read = batchId === null ? null : await reading(sql => readBatch(sql, batchId))
+  const read = batchId === null ? null : await reading(sql => seeBatch(sql, batchId))
   if (batchId !== null && read?.batch.product !== productId) return { problem: 'There is no such batch of it.' }
-  const held = read ? heldWords(read) : ''
-  if (read && held) return { problem: `Batch ${read.batch.code} is held, and no label is printed for it: ${held}` }
+  if (read && read.held.length > 0)
+    return { problem: `Batch ${read.batch.code} is held, and no label is printed for it: ${fullList(read.held)}` }
   const baked = read?.batch.day ?? query.get('baked') ?? today()
   if (!IsoDate.safeParse(baked).success || baked > latestDay)
     return { problem: `“${baked}” is no day. Write it as 2026-11-24.` }
@@ -39,9 +40,11 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
     const last = signed.find(one => one.product === productId && one.market === market) ?? null
     return { workbook, last, seal: last ? ((await sealsOf(sql, [last.print])).get(last.print) ?? null) : null }
   })
-  const product = workbook.products.find(one => one.id === productId)
+  // a batch bears the label of what it was made of, whatever the recipe is now
+  const books = read?.batch.books ?? workbook
+  const product = books.products.find(one => one.id === productId)
   if (!product) return { missing: true }
-  const { declaration } = assessed(workbook, productId, market)
+  const { declaration } = assessed(books, productId, market)
   const lot = read?.batch.code ?? (query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`)
   const date = dateMark(product, baked, rulesOf(market))
   const named = query.get('size')
@@ -59,5 +62,7 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   if ('tooMuch' in laid) return { problem: laid.tooMuch }
   const { state } = stateOf(workbook, product, market, last, seal)
   const stock = labelStocks.find(one => one.id === named) ?? null
-  return { layout: laid, name: product.name, market, draft: state !== 'signed', stock }
+  const says = read && toSign(books, productId, market)?.says
+  const signed = state === 'signed' && (!says || (seal !== null && alteredIn(seal.says, says).length === 0))
+  return { layout: laid, name: product.name, market, draft: !signed, stock }
 }

@@ -11,15 +11,23 @@ const isBooks = url => url.pathname === '/api/v1/books'
 /** The newest there is; without network the one that was kept. What leads to the door is no page of Bake. */
 async function newest(request) {
   const kept = await caches.open(shelf)
+  const before = await kept.match(request.url)
   try {
-    const answer = await fetch(request, { signal: AbortSignal.timeout(patience) })
+    // what was never kept is waited for as long as it takes
+    const answer = await fetch(request, before ? { signal: AbortSignal.timeout(patience) } : {})
     if (answer.ok && !answer.redirected) await kept.put(request.url, answer.clone())
     return answer
   } catch (error) {
-    const before = await kept.match(request.url)
     if (before) return before
     throw error
   }
+}
+/** The oldest go: other builds, batches long baked. */
+const most = 400
+async function trim() {
+  const kept = await caches.open(shelf)
+  const all = await kept.keys()
+  await Promise.all(all.slice(0, Math.max(0, all.length - most)).map(one => kept.delete(one)))
 }
 /** Named by what is in it, so it never changes. */
 async function once(request) {
@@ -49,6 +57,6 @@ self.addEventListener('message', event => {
         .map(one => new URL(one, self.location.origin))
         .filter(url => url.origin === self.location.origin && (isPage(url) || isMade(url) || isBooks(url)))
         .map(url => (isMade(url) ? once(new Request(url)) : newest(new Request(url, { credentials: 'same-origin' })))),
-    ),
+    ).then(trim),
   )
 })

@@ -15,6 +15,15 @@ export function leftHere(shelf: string): unknown {
     return null
   }
 }
+/** The names of every shelf of this person's that begins so. */
+export function shelvesHere(start: string): string[] {
+  try {
+    const own = key(start)
+    return Object.keys(localStorage).flatMap(name => (name.startsWith(own) ? [start + name.slice(own.length)] : []))
+  } catch {
+    return []
+  }
+}
 /** Leaves something there until it is kept for good; null takes it away. False where the store is full or forbidden: it then lives only in this window. */
 export function leaveHere(shelf: string, value: unknown): boolean {
   try {

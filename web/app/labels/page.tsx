@@ -1,7 +1,7 @@
 import { rulesOf } from '@fair-tin/core/market'
 import { hasCounter } from '@fair-tin/data'
-import { labelsToPrint } from '../../bake'
 import { reading, today } from '../../bakery'
+import { labelsToPrint } from '../../batches'
 import { here } from '../../door/here'
 import { labelStates } from '../../labels'
 import { Labels } from '../../screens/labels/Labels'

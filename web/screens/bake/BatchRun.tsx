@@ -1,12 +1,12 @@
 // One batch at the bench: weigh out, method, after, record. What runs and what is held stands above all four.
 'use client'
 import { effectsOf, heldBecause, type LotOnShelf, methodOf, type Timer, timersOf } from '@fair-tin/core/batch'
-import type { Batch } from '@fair-tin/core/model'
+import type { Batch, Ingredient } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { fullList } from '@fair-tin/core/words'
 import type { BatchRow, EntryKept } from '@fair-tin/data'
 import Link from 'next/link'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { useBooks } from '../bench/saving/useBooks'
 import { leaveHere, leftHere } from '../leftHere'
@@ -19,7 +19,7 @@ import { canUseSerial } from './scale/serialScale'
 import { type ScaleChoice, useScale } from './scale/useScale'
 import { type RunningBatch, useBatch } from './useBatch'
 import { useKeptForOffline } from './useKeptForOffline'
-import { useLots } from './weigh/useLots'
+import { type Lots, useLots } from './weigh/useLots'
 import { WeighOut } from './weigh/WeighOut'
 
 const stages = ['Weigh out', 'Method', 'After', 'Record'] as const
@@ -42,6 +42,30 @@ export interface BatchProps {
   zone: string
   person: string
   mayChange: boolean
+}
+
+/** Why it is held; a lot that another tablet named is looked up before anything is said of it. */
+function useHeld(batch: Batch, running: RunningBatch, lots: Lots, larder: readonly Ingredient[]): string[] {
+  const { kept, state } = running
+  const { all, more } = lots
+  const asked = useRef(new Set<string>())
+  const known = useMemo(() => new Set(all.map(one => one.id)), [all])
+  useEffect(() => {
+    for (const entry of state.of('weighed')) {
+      if (entry.lot === undefined || known.has(entry.lot) || asked.current.has(entry.lot)) continue
+      asked.current.add(entry.lot)
+      const of = entry.of ?? state.items.find(one => one.key === entry.place)?.ingredient
+      if (of) void more(of)
+    }
+  }, [state, known, more])
+  return useMemo(() => {
+    const told = kept.map(one => {
+      if (one.entry.kind !== 'weighed' || one.entry.lot === undefined || known.has(one.entry.lot)) return one
+      const { lot: _, ...entry } = one.entry
+      return { ...one, entry }
+    })
+    return heldBecause(batch, told, all, larder)
+  }, [batch, kept, all, known, larder])
 }
 
 /** Steps that run, told anew each second; what falls due is sounded. */
@@ -106,7 +130,7 @@ export function BatchRun({
   }, [])
   const steps = useMemo(() => methodOf(batch), [batch])
   const timers = useTimers(running, steps, aloud)
-  const held = useMemo(() => heldBecause(batch, running.kept, lots.all), [batch, running.kept, lots.all])
+  const held = useHeld(batch, running, lots, books?.ingredients ?? [])
   const lost = useMemo(
     () =>
       effectsOf(batch, running.kept).some(one => one.claims.length + one.contains.length + one.mayContain.length > 0),

@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { Choose } from '../../ui/Choose'
 import { DayField } from '../../ui/DayField'
+import { lasting } from '../../ui/lasting'
 import { BeginBatch, type Wish } from './BeginBatch'
 import { useKeptForOffline } from './useKeptForOffline'
 
@@ -22,9 +23,6 @@ interface Baked {
   pieces: number
   pieceName: string
 }
-const lasting = (minutes: number) =>
-  minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
-
 export function DayOfBakes({
   day,
   today,

@@ -5,15 +5,14 @@ import { type BatchState, batchState, type KeptEntry } from '@fair-tin/core/batc
 import { type Batch, BatchEntry, Ingredient } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { v4 } from 'uuid'
 import { z } from 'zod'
 import { ask } from '../ask'
-import { leaveHere, leftHere } from '../leftHere'
+import { leaveHere, leftHere, shelvesHere } from '../leftHere'
+import { entryOf, type Put } from './entry'
 
-/** An entry as it is put down: its id and its moment come by themselves. */
-export type Put = BatchEntry extends infer E ? (E extends BatchEntry ? Omit<E, 'id' | 'at'> : never) : never
-const Waiting = z.array(z.object({ entry: BatchEntry, thing: Ingredient.exactOptional() }))
-type Waiting = z.infer<typeof Waiting>
+/** What was put down here and is not kept yet; `why`: the bakery did not take it, and said so. */
+const Left = z.object({ entry: BatchEntry, thing: Ingredient.exactOptional(), why: z.string().exactOptional() })
+type Left = z.infer<typeof Left>
 export interface Refused {
   entry: BatchEntry
   why: string
@@ -39,10 +38,22 @@ export interface RunningBatch {
 }
 
 const between = 6000
-const shelfOf = (batch: Batch) => `batch ${batch.id}`
+/** Each entry on a shelf of its own: two windows of one tablet take nothing from each other. */
+const shelfOf = (batch: Batch, entry = '') => `batch ${batch.id} entry ${entry}`
 /** What the bakery was last heard to have: a page that is opened without network is older than that. */
-const heardOf = (batch: Batch) => `batch heard ${batch.id}`
-const Heard = z.array(z.object({ entry: BatchEntry, by: z.string(), thing: Ingredient.exactOptional() }))
+const heardOf = (batch: string) => `batch heard ${batch}`
+const Heard = z.object({
+  at: z.number(),
+  entries: z.array(z.object({ entry: BatchEntry, by: z.string(), thing: Ingredient.exactOptional() })),
+})
+/** A batch that nobody opened here for so long is read from the bakery again. */
+const twoDays = 2 * 86_400_000
+function forgetOld(now: number): void {
+  for (const shelf of shelvesHere(heardOf(''))) {
+    const heard = Heard.safeParse(leftHere(shelf)).data
+    if (!heard || heard.at < now - twoDays) leaveHere(shelf, null)
+  }
+}
 const together = (one: readonly KeptEntry[], more: readonly KeptEntry[]): readonly KeptEntry[] => {
   const there = new Set(one.map(({ entry }) => entry.id))
   const others = more.filter(({ entry }) => !there.has(entry.id))
@@ -58,20 +69,25 @@ export function useBatch(
 ): RunningBatch {
   const address = `/api/v1/batches/${encodeURIComponent(batch.id)}/entries`
   const [known, setKnown] = useState<readonly KeptEntry[]>(initial)
-  const [waiting, setWaiting] = useState<Waiting>([])
-  const [refused, setRefused] = useState<readonly Refused[]>([])
+  const [left, setLeft] = useState<readonly Left[]>([])
   const [trouble, setTrouble] = useState('')
   const clock = useRef({ at: Date.parse(serverNow), since: 0 })
   const now = useCallback(() => clock.current.at + (performance.now() - clock.current.since), [])
-  const queue = useRef<Waiting>([])
+  const queue = useRef<readonly Left[]>([])
   const sending = useRef(false)
 
-  const keepQueue = useCallback(
-    (next: Waiting) => {
-      queue.current = next
-      setWaiting(next)
-      const held = leaveHere(shelfOf(batch), next.length > 0 ? next : null)
-      if (!held && next.length > 0)
+  /** Puts one on its shelf, or takes it off (`null`). */
+  const keepLeft = useCallback(
+    (id: string, one: Left | null) => {
+      const others = queue.current.filter(other => other.entry.id !== id)
+      queue.current =
+        one === null
+          ? others
+          : queue.current.length === others.length
+            ? [...others, one]
+            : queue.current.map(other => (other.entry.id === id ? one : other))
+      setLeft(queue.current)
+      if (!leaveHere(shelfOf(batch, id), one) && one !== null)
         setTrouble(
           'This tablet’s store is full: what you put down now lives only in this window until it is sent. Leave it open.',
         )
@@ -82,7 +98,7 @@ export function useBatch(
     (said: { entries: KeptEntry[]; now: string }) => {
       clock.current = { at: Date.parse(said.now), since: performance.now() }
       setKnown(before => (JSON.stringify(before) === JSON.stringify(said.entries) ? before : said.entries))
-      leaveHere(heardOf(batch), said.entries)
+      leaveHere(heardOf(batch.id), { at: clock.current.at, entries: said.entries })
       setTrouble('')
     },
     [batch],
@@ -91,30 +107,34 @@ export function useBatch(
     if (sending.current) return
     sending.current = true
     try {
-      if (queue.current.length === 0) {
+      const going = queue.current.filter(one => one.why === undefined).slice(0, 500)
+      if (going.length === 0) {
         const said = await ask<{ entries: KeptEntry[]; now: string }>(address)
         if ('problem' in said) setTrouble(said.problem)
         else take(said)
         return
       }
-      const going = queue.current.slice(0, 500)
       const said = await ask<Answer>(address, { entries: going.map(one => one.entry) })
       if ('problem' in said) return setTrouble(said.problem)
       take(said)
-      const turned = said.answers.flatMap((one, at) => (one.kept ? [] : [{ entry: going[at]!.entry, why: one.why }]))
-      if (turned.length > 0) setRefused(before => [...before, ...turned])
-      keepQueue(queue.current.filter(one => !going.includes(one)))
+      for (const [at, one] of going.entries()) {
+        const answer = said.answers[at]
+        keepLeft(one.entry.id, answer && !answer.kept ? { ...one, why: answer.why } : null)
+      }
     } finally {
       sending.current = false
     }
-  }, [address, keepQueue, take])
+  }, [address, keepLeft, take])
 
   useEffect(() => {
     clock.current = { at: Date.parse(serverNow), since: performance.now() }
-    const left = Waiting.safeParse(leftHere(shelfOf(batch))).data ?? []
-    if (left.length > 0) keepQueue(left)
-    const heard = Heard.safeParse(leftHere(heardOf(batch))).data ?? []
-    setKnown(before => together(before, heard))
+    queue.current = shelvesHere(shelfOf(batch))
+      .flatMap(shelf => Left.safeParse(leftHere(shelf)).data ?? [])
+      .sort((a, b) => a.entry.at.localeCompare(b.entry.at))
+    setLeft(queue.current)
+    const heard = Heard.safeParse(leftHere(heardOf(batch.id))).data
+    setKnown(before => together(before, heard?.entries ?? []))
+    forgetOld(Date.parse(serverNow))
     void flush()
     const timer = setInterval(() => document.visibilityState === 'visible' && void flush(), between)
     const soon = () => void flush()
@@ -125,24 +145,24 @@ export function useBatch(
       removeEventListener('online', soon)
       removeEventListener('focus', soon)
     }
-  }, [batch, serverNow, keepQueue, flush])
+  }, [batch, serverNow, flush])
 
   const put = useCallback(
-    (entry: Put, thing?: Ingredient) => {
-      const made = { ...entry, id: v4(), at: new Date(now()).toISOString() } as BatchEntry
-      keepQueue([...queue.current, { entry: made, ...(thing ? { thing: { ...thing, packs: [] } } : {}) }])
+    (put: Put, thing?: Ingredient) => {
+      const entry = entryOf(put, now())
+      keepLeft(entry.id, { entry, ...(thing ? { thing: { ...thing, packs: [] } } : {}) })
       void flush()
-      return made
+      return entry
     },
-    [flush, keepQueue, now],
+    [flush, keepLeft, now],
   )
-  const putAway = useCallback(
-    (entry: BatchEntry) => setRefused(before => before.filter(one => one.entry !== entry)),
-    [],
-  )
+  const putAway = useCallback((entry: BatchEntry) => keepLeft(entry.id, null), [keepLeft])
+  const waiting = useMemo(() => left.filter(one => one.why === undefined), [left])
+  const refused = useMemo(() => left.flatMap(({ entry, why }) => (why === undefined ? [] : [{ entry, why }])), [left])
   const kept = useMemo(() => {
     const there = new Set(known.map(one => one.entry.id))
-    return [...known, ...waiting.filter(one => !there.has(one.entry.id)).map(one => ({ ...one, by: person }))]
+    const mine = waiting.filter(one => !there.has(one.entry.id))
+    return [...known, ...mine.map(({ entry, thing }) => ({ entry, by: person, ...(thing ? { thing } : {}) }))]
   }, [known, waiting, person])
   const state = useMemo(() => batchState(batch, kept, scales), [batch, kept, scales])
   return { kept, state, put, waiting: waiting.length, refused, putAway, trouble, now }

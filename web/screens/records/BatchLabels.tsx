@@ -7,9 +7,9 @@ import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { toast } from 'sonner'
 import type { LabelLayout } from '../../label/layout'
-import type { Put } from '../bake/useBatch'
+import { entryOf, type Put } from '../bake/entry'
 import { PracticePrinter } from './PracticePrinter'
-import { entriesNow, putDown } from './putDown'
+import { putDown } from './putDown'
 
 export interface BatchLabel {
   market: MarketCode
@@ -42,7 +42,7 @@ export function BatchLabels({
   const many = Number(copies)
   const fits = Number.isInteger(many) && many >= 1 && many <= 500
   const put = async (puts: readonly Put[]) => {
-    waiting.current = [...waiting.current, ...entriesNow(puts)]
+    waiting.current = [...waiting.current, ...puts.map(one => entryOf(one, Date.now()))]
     const said = await putDown(batch.id, waiting.current)
     setProblem(said)
     if (said) return
@@ -64,11 +64,7 @@ export function BatchLabels({
           <button
             type="button"
             className="do"
-            onClick={() =>
-              void put([
-                { kind: 'labels', did: 'thrown', copies: held ? out : left, market: labels[0]?.market ?? 'uk' },
-              ])
-            }
+            onClick={() => void put([{ kind: 'labels', did: 'thrown', copies: held ? out : left }])}
           >
             {held ? out : left} are thrown away, counted
           </button>

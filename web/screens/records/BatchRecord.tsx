@@ -4,7 +4,6 @@ import {
   asMade,
   batchState,
   differences,
-  heldBecause,
   type KeptEntry,
   type LotOnShelf,
   outcomeOf,
@@ -27,6 +26,7 @@ export function BatchRecord({
   batch,
   entries,
   lots,
+  held,
   others,
   labels,
   zone,
@@ -36,6 +36,8 @@ export function BatchRecord({
   batch: BatchRow & Batch
   entries: EntryKept[]
   lots: LotOnShelf[]
+  /** Why no label may go on it. */
+  held: string[]
   others: { batch: BatchRow & Batch; kept: KeptEntry[] }[]
   labels: BatchLabel[]
   zone: string
@@ -44,7 +46,6 @@ export function BatchRecord({
 }) {
   const state = batchState(batch, entries)
   const outcome = outcomeOf(batch, entries)
-  const held = heldBecause(batch, entries, lots)
   const changed = differences(batch, entries)
   const codes = new Map(lots.map(one => [one.id, one.lot]))
   return (
@@ -129,6 +130,11 @@ export function BatchRecord({
                         item.name
                       )}
                       {item.part && <span className="text-[13px] text-quiet">, {item.part}</span>}
+                      {item.others.map(one => (
+                        <b key={one.name} className="block text-unproven">
+                          {weighed(one.grams)} of it {one.name}
+                        </b>
+                      ))}
                     </td>
                     <td className="figure px-2 text-right whitespace-nowrap">
                       {item.planned === null ? '?' : weighed(item.planned)}
@@ -141,6 +147,16 @@ export function BatchRecord({
                     <td className="px-4 text-[13px] break-words text-quiet">
                       {item.lots.map(id => codes.get(id) ?? id).join(', ')}
                     </td>
+                  </tr>
+                ))}
+                {state.strays.map(one => (
+                  <tr key={one.name} className="border-t border-hair/60">
+                    <td className="px-4 py-1">
+                      <b className="text-unproven">{one.name}</b>, in no line
+                    </td>
+                    <td className="figure px-2 text-right">0 g</td>
+                    <td className="figure px-2 text-right">{weighed(one.grams)}</td>
+                    <td />
                   </tr>
                 ))}
                 {state.added.map(({ entry, name }) => (
@@ -240,7 +256,9 @@ function KeepAsTrial({
   const deed = useDeed()
   const made = asMade(batch, kept)
   const recipe = made.recipes.find(one => one.id === recipeOf(batch))
-  if (!recipe || made === batch.books) return null
+  // what was answered for this batch alone is no answer for the recipe
+  const written = batch.books.recipes.find(one => one.id === recipeOf(batch))
+  if (!recipe || !written || made === batch.books) return null
   const keep = async () => {
     setBusy(true)
     const said = await ask<{ trials: unknown[] }>(
@@ -250,7 +268,7 @@ function KeepAsTrial({
           id: `batch-${batch.id}`,
           name: `as batch ${batch.code}`,
           notes: changed.join('\n').slice(0, 4000),
-          body: bodyOf(recipe),
+          body: { ...bodyOf(written), lines: recipe.lines },
           fresh: [],
         },
       },

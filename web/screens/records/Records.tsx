@@ -10,10 +10,14 @@ export interface RecordRow extends BatchRow {
   loss: number | null
   ovenMinutes: number | null
   each: number | null
-  /** Reasons it is held. */
-  held: number
-  asPlanned: boolean
+  stands: 'held' | 'open' | 'asWritten' | 'changed' | 'unreadable'
 }
+
+const standWords = {
+  asWritten: 'as written',
+  changed: 'changed, label as it stands',
+  unreadable: 'cannot be read any more: vouch for nothing of it',
+} as const
 
 export function Records({ rows, product, full }: { rows: RecordRow[]; product: string | null; full: boolean }) {
   const name = product === null ? null : (rows[0]?.name ?? product)
@@ -83,18 +87,16 @@ export function Records({ rows, product, full }: { rows: RecordRow[]; product: s
                         {one.ovenMinutes === null ? '' : `${toPlaces(one.ovenMinutes, 0)} min`}
                       </td>
                       <td className="px-3">
-                        {one.held > 0 ? (
+                        {one.stands === 'held' ? (
                           <b className="text-breaks">
                             <VerdictMark mark="breaks" /> held
                           </b>
-                        ) : one.finishedAt === null ? (
+                        ) : one.stands === 'open' ? (
                           <Link className="word-link" href={`/bake/${one.id}`}>
                             not finished
                           </Link>
-                        ) : one.asPlanned ? (
-                          'as written'
                         ) : (
-                          'changed, label as it stands'
+                          standWords[one.stands]
                         )}
                       </td>
                     </tr>

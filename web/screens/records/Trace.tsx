@@ -1,7 +1,7 @@
 // Where a lot went: into which batches, and to whom they were ordered. Whom to call back is the last column.
 import { spokenDay, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
-import type { Traced } from '../../bake'
+import type { Traced } from '../../batches'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { TraceGraph } from './TraceGraph'
 
@@ -29,6 +29,11 @@ export function Trace({ code, traced }: { code: string; traced: Traced[] }) {
               {code === ''
                 ? 'Type the code of a lot. Every batch it went into stands here, with whoever ordered of it.'
                 : `No lot “${code}” came here by the books. Look at the pack again: what went in without a lot cannot be traced.`}
+            </p>
+          )}
+          {traced.length > 0 && (
+            <p className="border-b border-hair px-4 py-2 text-unproven">
+              What went into a part that was made for the shelf is not followed yet: look at what was made of it since.
             </p>
           )}
           {traced.map(one => (

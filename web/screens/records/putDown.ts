@@ -1,15 +1,10 @@
 // Puts something down in the record of a batch that is not at the bench: sent at once, and told where that fails.
 import type { BatchEntry } from '@fair-tin/core/model'
-import { v4 } from 'uuid'
 import { ask } from '../ask'
-import type { Put } from '../bake/useBatch'
 
 interface Answer {
   answers: ({ id: string; kept: true } | { id: string; kept: false; why: string })[]
 }
-/** Entries with their ids: sent again as they are, they count once. */
-export const entriesNow = (puts: readonly Put[]): BatchEntry[] =>
-  puts.map(one => ({ ...one, id: v4(), at: new Date().toISOString() }) as BatchEntry)
 /** Words where something was not kept; '' where all was. */
 export async function putDown(batch: string, entries: readonly BatchEntry[]): Promise<string> {
   const said = await ask<Answer>(`/api/v1/batches/${encodeURIComponent(batch)}/entries`, { entries })

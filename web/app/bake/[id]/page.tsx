@@ -1,8 +1,8 @@
 import { mayDo } from '@fair-tin/core/model'
 import { entriesOf, lastBatches, listOrders, partsOnShelf, readWorkbook } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
-import { onShelf, readBatch } from '../../../bake'
 import { reading, timeZone, today } from '../../../bakery'
+import { lotsToTake, seeBatch } from '../../../batches'
 import { here } from '../../../door/here'
 import { BatchRun } from '../../../screens/bake/BatchRun'
 
@@ -14,13 +14,14 @@ export default async function BatchPage({ params }: { params: Promise<{ id: stri
   const { id } = await params
   const who = await here()
   const found = await reading(async sql => {
-    const read = await readBatch(sql, id)
+    const read = await seeBatch(sql, id)
     if (!read) return null
-    const [{ kitchen }, orders, before, parts] = await Promise.all([
+    const [{ kitchen }, orders, before, parts, lots] = await Promise.all([
       readWorkbook(sql, today()),
       listOrders(sql, read.batch.day),
       lastBatches(sql, read.batch.product, back + 1),
       partsOnShelf(sql),
+      lotsToTake(sql, read),
     ])
     const others = before.filter(one => one.id !== id && one.begunAt < read.batch.begunAt)
     const notes = await entriesOf(
@@ -36,16 +37,16 @@ export default async function BatchPage({ params }: { params: Promise<{ id: stri
           : [],
       )
     })
-    return { read, kitchen, orders, parts, remembered }
+    return { read, kitchen, orders, parts, lots, remembered }
   })
   if (!found || !who) notFound()
-  const { read, kitchen, orders, parts, remembered } = found
+  const { read, kitchen, orders, parts, lots, remembered } = found
   return (
     <BatchRun
       key={id}
       batch={read.batch}
       entries={read.entries}
-      lots={read.lots.map(onShelf)}
+      lots={lots}
       scales={kitchen.scales ?? []}
       parts={parts}
       remembered={remembered}

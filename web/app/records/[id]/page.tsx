@@ -1,8 +1,8 @@
 import { mayDo } from '@fair-tin/core/model'
-import { entriesOf, findBatches, lastBatches } from '@fair-tin/data'
+import { lastBatches } from '@fair-tin/data'
 import { notFound } from 'next/navigation'
-import { onShelf, readBatch } from '../../../bake'
 import { reading, timeZone } from '../../../bakery'
+import { seeBatch, seeBatches } from '../../../batches'
 import { here } from '../../../door/here'
 import { labelFor } from '../../../label/fromRequest'
 import type { BatchLabel } from '../../../screens/records/BatchLabels'
@@ -16,19 +16,21 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
   const { id } = await params
   const who = await here()
   const found = await reading(async sql => {
-    const read = await readBatch(sql, id)
+    const read = await seeBatch(sql, id)
     if (!read) return null
     const before = (await lastBatches(sql, read.batch.product))
       .filter(one => one.finishedAt !== null && one.begunAt < read.batch.begunAt && one.day <= read.batch.day)
       .slice(0, back)
-    const ids = before.map(one => one.id)
-    const [batches, entries] = await Promise.all([findBatches(sql, ids), entriesOf(sql, ids)])
-    const order = new Map(ids.map((one, at) => [one, at]))
+    const seen = await seeBatches(
+      sql,
+      before.map(one => one.id),
+    )
     return {
       read,
-      others: batches
-        .sort((a, b) => order.get(a.id)! - order.get(b.id)!)
-        .map(batch => ({ batch, kept: entries.get(batch.id)! })),
+      others: before.flatMap(({ id }) => {
+        const one = seen.get(id)
+        return one ? [{ batch: one.batch, kept: one.entries }] : []
+      }),
     }
   })
   if (!found || !who) notFound()
@@ -47,7 +49,8 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
     <BatchRecord
       batch={read.batch}
       entries={read.entries}
-      lots={read.lots.map(onShelf)}
+      lots={read.lots}
+      held={read.held}
       others={others}
       labels={labels}
       zone={timeZone()}

@@ -1,6 +1,6 @@
 import { wellFormed } from '@fair-tin/core/words'
-import { traceOf } from '../../../bake'
 import { reading } from '../../../bakery'
+import { traceOf } from '../../../batches'
 import { Trace } from '../../../screens/records/Trace'
 
 export const metadata = { title: 'Trace' }

@@ -1,11 +1,12 @@
 // After the bake: what came out, counted and weighed; what it lost in the oven, offered back to the recipe; what to do next time.
 'use client'
-import { lossToOffer, outcomeOf, partsIn, recipeOf } from '@fair-tin/core/batch'
-import { type Batch, BatchEntry } from '@fair-tin/core/model'
-import { commaDoubt, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
+import { lossToOffer, outcomeOf, partMadeOtherwise, partsIn, recipeOf } from '@fair-tin/core/batch'
+import type { Batch, BatchEntry } from '@fair-tin/core/model'
+import { commaDoubt, fullList, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { Put, RunningBatch } from '../useBatch'
+import { type Put, readPut } from '../entry'
+import type { RunningBatch } from '../useBatch'
 
 const empty = { before: '', grams: '', pieces: '', broken: '0', keptBack: '0', waste: '' }
 type Form = typeof empty
@@ -29,9 +30,9 @@ function read(form: Form): Put | { problem: string } {
     keptBack: number(form.keptBack) ?? 0,
     ...(form.waste.trim() ? { waste: form.waste.trim() } : {}),
   }
-  const checked = BatchEntry.safeParse({ ...entry, id: crypto.randomUUID(), at: new Date(0).toISOString() })
-  if (!checked.success) return { problem: checked.error.issues[0]!.message }
-  const made = checked.data as Extract<BatchEntry, { kind: 'finished' }>
+  const checked = readPut(entry)
+  if ('problem' in checked) return checked
+  const made = checked.entry as Extract<BatchEntry, { kind: 'finished' }>
   if (made.before !== undefined && made.grams > made.before)
     return { problem: 'More came out than went in. Were the two weights swapped, or is a finish on it?' }
   if (made.broken + made.keptBack > made.pieces) return { problem: 'More are broken or kept back than came.' }
@@ -44,6 +45,9 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
   const [note, setNote] = useState('')
   const [problem, setProblem] = useState('')
   const outcome = outcomeOf(batch, running.kept)
+  const unweighed = running.state.items.flatMap(one =>
+    one.weighed === 0 && one.target !== 0 ? [one.now?.name ?? one.name] : [],
+  )
   const offer = outcome && lossToOffer(batch, outcome)
   const finish = () => {
     const entry = read(form)
@@ -114,6 +118,12 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
               onChange={event => setForm({ ...form, waste: event.target.value })}
             />
           </label>
+          {unweighed.length > 0 && (
+            <p className="col-span-full text-unproven">
+              Nobody put down whether {fullList(unweighed)} went in. Weigh it out, or put down that it was left out: the
+              label of this batch is judged as if it had gone in.
+            </p>
+          )}
           {problem && (
             <p role="alert" className="col-span-full text-breaks">
               {problem}
@@ -156,7 +166,9 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
 function LeftOvers({ batch, running, mayChange }: { batch: Batch; running: RunningBatch; mayChange: boolean }) {
   const [typed, setTyped] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState('')
-  const made = partsIn(batch.books, recipeOf(batch)).filter(part => !running.state.shelf.has(part))
+  const made = partsIn(batch.books, recipeOf(batch)).filter(
+    part => !running.state.shelf.has(part) && !partMadeOtherwise(batch, running.kept, part),
+  )
   if (made.length === 0) return null
   const put = (part: string) => {
     const text = typed[part] ?? ''

@@ -1,12 +1,13 @@
 // Something changed, for this batch only: what it is, and what that does before it goes in. Nothing is improvised silently.
 'use client'
 import { effectsOf, effectWords, type KeptEntry } from '@fair-tin/core/batch'
-import { type Batch, BatchEntry, type Ingredient } from '@fair-tin/core/model'
+import type { Batch, BatchEntry, Ingredient } from '@fair-tin/core/model'
 import { commaDoubt, fullList, percent, typedNumber, weighed } from '@fair-tin/core/words'
 import { useMemo, useState } from 'react'
 import { Modal } from '../../../ui/Modal'
 import { VerdictMark } from '../../../ui/VerdictMark'
-import type { Put, RunningBatch } from '../useBatch'
+import { type Put, readPut } from '../entry'
+import type { RunningBatch } from '../useBatch'
 import { ChooseThing } from './ChooseThing'
 
 export const kinds = [
@@ -26,6 +27,7 @@ function said(
   typed: string,
   unsure: boolean,
   why: string,
+  scale: number,
 ): Put | { problem: string } {
   if (why.trim().length < 2) return { problem: 'Say why, in a word or two.' }
   const doubt = commaDoubt(typed)
@@ -38,7 +40,8 @@ function said(
   if (!Number.isFinite(number) || number < 0)
     return { problem: kind === 'lost' ? 'Say how many pieces.' : 'Say how much, in grams.' }
   if (kind === 'added') return { kind, ingredient: thing!.id, grams: number, why }
-  if (kind === 'amount') return { kind, place, grams: number, why }
+  // what is kept is of the batch as planned: it may have grown since
+  if (kind === 'amount') return { kind, place, grams: number / scale, why }
   return { kind, pieces: number, why }
 }
 
@@ -72,34 +75,24 @@ export function SomethingChanged({
   const [problem, setProblem] = useState('')
   const item = items.find(one => one.key === place)
   const atLine = kind === 'swapped' || kind === 'amount' || kind === 'leftOut'
-  const draft = said(kind, place, thing, typed, unsure, why.trim().length < 2 ? 'not said yet' : why.trim())
+  const draft = said(kind, place, thing, typed, unsure, why.trim().length < 2 ? 'not said yet' : why.trim(), scale)
   const asked = 'problem' in draft ? '' : JSON.stringify(draft)
   const effects = useMemo(() => {
     if (asked === '') return null
-    const entry = BatchEntry.safeParse({
-      ...(JSON.parse(asked) as object),
-      id: crypto.randomUUID(),
-      at: new Date(0).toISOString(),
-    })
-    if (!entry.success) return null
-    const then: KeptEntry = { entry: entry.data, by: '', ...(thing ? { thing } : {}) }
+    const read = readPut(JSON.parse(asked) as object)
+    if ('problem' in read) return null
+    const then: KeptEntry = { entry: read.entry, by: '', ...(thing ? { thing } : {}) }
     const [before, after] = [effectsOf(batch, running.kept), effectsOf(batch, [...running.kept, then])]
     return { before: before.flatMap(effectWords), after: after.flatMap(effectWords) }
   }, [asked, batch, running.kept, thing])
   const more = effects ? effects.after.filter(one => !effects.before.includes(one)) : []
   const gone = effects ? effects.before.filter(one => !effects.after.includes(one)) : []
   const go = () => {
-    const entry = said(kind, place, thing, typed, unsure, why.trim())
+    const entry = said(kind, place, thing, typed, unsure, why.trim(), scale)
     if ('problem' in entry) return setProblem(entry.problem)
-    const checked = BatchEntry.safeParse({ ...entry, id: crypto.randomUUID(), at: new Date(0).toISOString() })
-    if (!checked.success) return setProblem(checked.error.issues[0]!.message)
-    // what is asked for is of the batch as planned: it has grown since
-    onDone(
-      running.put(
-        entry.kind === 'amount' ? { ...entry, grams: entry.grams / scale } : entry,
-        thing && entry.kind !== 'lost' && entry.kind !== 'amount' ? thing : undefined,
-      ),
-    )
+    const read = readPut(entry)
+    if ('problem' in read) return setProblem(read.problem)
+    onDone(running.put(entry, thing && (entry.kind === 'swapped' || entry.kind === 'added') ? thing : undefined))
   }
   const field = 'field !min-h-[52px] text-[18px] text-ink'
   return (

@@ -5,16 +5,13 @@ import { dials } from '@fair-tin/core/measure'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Check, X } from 'lucide-react'
 import { useState } from 'react'
+import { lasting } from '../../../ui/lasting'
 import type { RunningBatch } from '../useBatch'
 
-export const clockWords = (minutes: number): string => {
-  const whole = Math.max(0, Math.round(Math.abs(minutes)))
-  return whole < 90 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
-}
 export const dueWords = ({ due }: Timer): string =>
   due.inMinutes > 0.01
-    ? `${due.what} in ${clockWords(Math.ceil(due.inMinutes))}`
-    : `${due.what}, ${clockWords(due.inMinutes)} ago`
+    ? `${due.what} in ${lasting(Math.ceil(due.inMinutes))}`
+    : `${due.what}, ${lasting(Math.round(-due.inMinutes))} ago`
 
 export function MethodRun({
   steps,
@@ -226,7 +223,8 @@ function OneCheck({
       )}
       {inMinutes !== null && inMinutes > 0 && inMinutes < 240 && (
         <span className="w-full text-quiet">
-          By the last {readings.length} readings it is there in about {clockWords(inMinutes)}: a first look, no promise.
+          By the last {readings.length} readings it is there in about {lasting(Math.round(inMinutes))}: a first look, no
+          promise.
         </span>
       )}
       {problem && (

@@ -82,6 +82,11 @@ export function PlanDay({
   const order = own ?? best
   const nameOf = (id: string) => bakes.find(one => one.id === id)?.name ?? id
   const lines = useMemo(() => order && timelineOf(bakes, order, ovens as Oven[]), [bakes, order, ovens])
+  /** As it is drawn, with ovens waited for. */
+  const lateOf = ({ id, ready }: OrderStep) => {
+    const due = bakes.find(one => one.id === id)?.due ?? null
+    return due === null ? 0 : Math.max(0, (lines?.ready[id] ?? ready) - due)
+  }
   const handsAt = (step: OrderStep) =>
     lines?.spans.find(one => one.bake === step.id && one.kind === 'hands')?.from ?? step.begins
   const move = (at: number, by: number) => {
@@ -176,8 +181,8 @@ export function PlanDay({
                             <span className="block text-[13px] text-quiet">
                               {bake.pieces} pieces{bake.celsius === null ? '' : `, ${bake.celsius} °C`} · ready{' '}
                               {clockAt(begins, lines?.ready[step.id] ?? step.ready)}
-                              {step.late > 0.5 ? (
-                                <b className="text-breaks"> · {Math.round(step.late)} min late</b>
+                              {lateOf(step) > 0.5 ? (
+                                <b className="text-breaks"> · {Math.round(lateOf(step))} min late</b>
                               ) : (
                                 ''
                               )}

@@ -21,6 +21,13 @@ export const lotToTake = (
 ): KnownLot | null =>
   lots.find(one => one.id === chosen && one.ingredient === wanted.id) ?? firstLot(lots, wanted, today)
 
+/** Why none of its lots may go in; '' where one may, or none is on file. */
+export function stoppedLots(lots: readonly KnownLot[], wanted: Wanted, today: string): string {
+  const own = lots.filter(one => one.ingredient === wanted.id && one.left > 0)
+  const against = own.map(one => lotProblem(one, wanted, today))
+  return own.length > 0 && against.every(one => one !== null) ? against.join(' ') : ''
+}
+
 export function LotChoice({
   lots,
   wanted,

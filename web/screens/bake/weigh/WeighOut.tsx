@@ -9,7 +9,7 @@ import { sayAloud } from '../aloud'
 import { PracticeControls } from '../scale/PracticeControls'
 import { type ChosenScale, useHeard } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
-import { LotChoice, lotToTake } from './LotChoice'
+import { LotChoice, lotToTake, stoppedLots } from './LotChoice'
 import { NumberPad } from './NumberPad'
 import { Off } from './Off'
 import { TinFill } from './TinFill'
@@ -126,8 +126,14 @@ function OneLine({
   const [problem, setProblem] = useState('')
   /** Grams accepted that are off, till somebody says what is to become of them. */
   const [off, setOff] = useState<number | null>(null)
+  /** Why it goes in though every lot of it is stopped. */
+  const [without, setWithout] = useState('')
   const lot = lotToTake(lots.all, wanted, today, lotId)
   const { target } = item
+  /** The part it is, where it comes whole from the shelf. */
+  const whole = item.now ? undefined : item.ofPart
+  /** Why every lot of it is stopped; '' where one may go in, or none is on file. */
+  const stopped = lot || whole ? '' : stoppedLots(lots.all, wanted, today)
   const toGo = target === null ? null : Math.max(0, target - item.weighed)
   useEffect(() => {
     if (aloud)
@@ -136,14 +142,16 @@ function OneLine({
       )
   }, [aloud, wanted.name, toGo])
 
-  const keep = (grams: number, why?: string) => {
+  const keep = (grams: number, off?: string) => {
+    const why = [off, stopped && without ? `without a lot: ${without}` : ''].filter(Boolean).join('; ')
     running.put({
       kind: 'weighed',
       place: item.key,
       grams,
       by: scale ? 'scale' : 'typed',
-      ...(lot && !item.ofPart ? { lot: lot.id } : {}),
-      ...(item.ofPart ? { part: item.ofPart } : {}),
+      ...(item.now ? { of: item.now.id } : {}),
+      ...(lot && !whole ? { lot: lot.id } : {}),
+      ...(whole ? { part: whole } : {}),
       ...(why ? { why } : {}),
     })
     setOff(null)
@@ -152,6 +160,7 @@ function OneLine({
     scale?.tare()
   }
   const accept = () => {
+    if (!mayChange) return
     const heard = scale?.heard() ?? null
     if (scale && (heard === null || 'lost' in heard))
       return setProblem(heard && 'lost' in heard ? heard.lost : 'The scale has not said anything yet.')
@@ -164,6 +173,8 @@ function OneLine({
     if (grams === 0 && item.target !== 0) return setProblem('Nothing is on it yet.')
     const total = item.weighed + grams
     setProblem('')
+    if (stopped && !without)
+      return setProblem(`Stop. ${stopped} Choose a lot that may go in, or say why it goes in without one.`)
     if (overBy(item, total) || (target !== null && total < item.low)) return setOff(grams)
     keep(grams)
     onNext()
@@ -228,6 +239,17 @@ function OneLine({
           >
             Take {item.part} from the shelf instead: {weighed(onShelf)} are there
           </button>
+        )}
+        {stopped && (
+          <label className="mt-1 text-breaks">
+            {stopped} It goes in without a lot, because
+            <input
+              className="field !min-h-[48px] text-[17px] text-ink"
+              maxLength={200}
+              value={without}
+              onChange={event => setWithout(event.target.value)}
+            />
+          </label>
         )}
         {off !== null ? (
           <Off

@@ -5,14 +5,12 @@ import type { Step } from '@fair-tin/core/model'
 import { aheadOf, doneTestWarning, isMoist, type OpenFood, openFact, openFoodIn } from '@fair-tin/core/recipe'
 import { capital } from '@fair-tin/core/words'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { lasting } from '../../../ui/lasting'
 import { fillingsOf } from '../size/batch'
 import { FacePart } from './FacePart'
 import type { LidProps } from './faces'
 
 const whenName = { ahead: 'Ahead', bench: 'At the bench', oven: 'In the oven', after: 'After' }
-
-const lasting = (minutes: number) =>
-  minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
 
 export function MethodFace({ recipe, workbook, batch, assessment, hands }: LidProps) {
   const ahead = useMemo(

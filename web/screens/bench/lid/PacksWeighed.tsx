@@ -12,6 +12,7 @@ import { capital, commaDoubt, spokenDay, toPlaces, typedNumber } from '@fair-tin
 import { extent } from 'd3-array'
 import { scaleLinear, scalePoint } from 'd3-scale'
 import { useState } from 'react'
+import { v4 } from 'uuid'
 import { DayField } from '../../../ui/DayField'
 import { VerdictMark } from '../../../ui/VerdictMark'
 import { FacePart } from './FacePart'
@@ -229,7 +230,7 @@ function NewWeighing({ today, net, onKeep }: { today: string; net: number; onKee
   const keep = () => {
     const written = weightsIn(text, net)
     if ('problem' in written) return setProblem(written.problem)
-    const read = WeighingSchema.safeParse({ id: crypto.randomUUID(), on, grams: written.grams })
+    const read = WeighingSchema.safeParse({ id: v4(), on, grams: written.grams })
     const wrong = !on ? 'Say on which day.' : read.success ? onKeep(read.data) : (read.error.issues[0]?.message ?? '')
     setProblem(wrong)
     if (!wrong) setText('')

@@ -5,6 +5,7 @@ import { LabResult, mainNutrients, type NutrientCode, nutrientCodes, nutrientNam
 import { goneSince, newSince, nutritionOf } from '@fair-tin/core/nutrition'
 import { commaDoubt, fullList, spokenDay, toPlaces, typedNumber } from '@fair-tin/core/words'
 import { useState } from 'react'
+import { v4 } from 'uuid'
 import { DayField } from '../../../../ui/DayField'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../faces'
@@ -123,7 +124,7 @@ function NewResult({ onKeep }: { onKeep: (one: LabResult) => void }) {
   const keep = () => {
     const filled = Object.entries(typed.values).filter(([, text]) => text.trim() !== '')
     const read = LabResult.safeParse({
-      id: crypto.randomUUID(),
+      id: v4(),
       on: typed.on,
       laboratory: typed.laboratory,
       reference: typed.reference,
