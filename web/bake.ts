@@ -1,6 +1,6 @@
 // Begins a batch with everything frozen, and tells what a day asks to be baked.
 import 'server-only'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { BatchDraft, Workbook } from '@fair-tin/core/model'
 import type { Asked } from '@fair-tin/core/plan'
 import { billOf, scaleFactor, tooLarge } from '@fair-tin/core/recipe'
@@ -37,7 +37,7 @@ export async function labelNotSigned(sql: BakerySql, workbook: Workbook, product
   return product.markets.flatMap(market => {
     const last = signed.find(one => one.market === market) ?? null
     const { state } = stateOf(workbook, product, market, last, last ? (seals.get(last.print) ?? null) : null)
-    return state === 'signed' ? [] : [`${rulesOf(market).title}: its label ${unsigned[state]}.`]
+    return state === 'signed' ? [] : [`${rulesAsRead(market).title}: its label ${unsigned[state]}.`]
   })
 }
 

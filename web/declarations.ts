@@ -3,7 +3,7 @@ import 'server-only'
 import { assessed } from '@fair-tin/core/assess'
 import { labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
-import type { MarketCode } from '@fair-tin/core/model'
+import { judgedOn, type MarketCode } from '@fair-tin/core/model'
 import { type DeclarationLd, declarationLd, type SaidPart, saidParts } from '@fair-tin/core/seal'
 import { reading } from './bakery'
 import { labelStates } from './labels'
@@ -27,7 +27,7 @@ export async function declarationsOf(
   const wanted = states.filter(one => market === null || one.market === market)
   const rows = wanted.flatMap(({ state, seal, last, market: of }): Declared[] => {
     if (state !== 'signed' || !seal || !last) return []
-    const rules = rulesOf(of)
+    const rules = rulesOf(of, judgedOn(seal.rests))
     const names = (code: (typeof seal.contains)[number]) => labelNameOf(code, rules)
     const { nutrition } = assessed(seal.rests, seal.product.id, of)
     return [

@@ -1,9 +1,19 @@
 // Every label as it stands: signed, out of date, taken back, never signed. For the station, its pages, Today and the counter.
 import 'server-only'
 import type { Matter } from '@fair-tin/core/assess'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
-import { type Seal, type Stale, type Standing, standingOf, standings, type ToSign, toSign } from '@fair-tin/core/seal'
-import { capital, fullList } from '@fair-tin/core/words'
+import {
+  rulesAhead,
+  type Seal,
+  type Stale,
+  type Standing,
+  standingOf,
+  standings,
+  type ToSign,
+  toSign,
+} from '@fair-tin/core/seal'
+import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import { type BakerySql, currentSignOffs, readWorkbook, type SignOff, sealsOf } from '@fair-tin/data'
 import { today } from './bakery'
 
@@ -61,6 +71,23 @@ export async function labelStates(
     ),
   }
 }
+
+/** What is announced for a market and will reach a label: told when somebody must do something about it. */
+export const aheadMatters = (workbook: Workbook): Matter[] =>
+  rulesAhead(workbook).flatMap(({ market, from, what, reaches }): Matter[] =>
+    reaches.length === 0
+      ? []
+      : [
+          {
+            key: `rules ${market} ${from}`,
+            weight: 'note',
+            what: `From ${spokenDay(from)}, ${rulesAsRead(market).title}: ${what}. It reaches ${fullList(reaches.map(one => one.product.name))}.`,
+            detail: 'Till then their labels stand as they are.',
+            does: 'See what changes',
+            at: '/labels#ahead',
+          },
+        ],
+  )
 
 /** Labels that are out of date, by what caused it: one new fact that reaches five labels is one matter. */
 export function labelMatters(states: readonly LabelState[]): Matter[] {

@@ -3,7 +3,7 @@ import 'server-only'
 import { declaredCodes, labelNameOf } from '@fair-tin/core/label'
 import { rulesOf } from '@fair-tin/core/market'
 import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
-import { reading } from './bakery'
+import { reading, today } from './bakery'
 import { labelStates } from './labels'
 
 export interface MatrixRow {
@@ -22,7 +22,7 @@ export interface Matrix {
   rows: MatrixRow[]
 }
 export async function matrixOf(market: MarketCode): Promise<Matrix> {
-  const rules = rulesOf(market)
+  const rules = rulesOf(market, today())
   const { workbook, states } = await reading(sql => labelStates(sql))
   const codes = [...declaredCodes(rules)]
   const rows = states

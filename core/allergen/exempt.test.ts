@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import type { AllergenCode } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
@@ -32,7 +32,7 @@ describe('a derivative exempt from declaring', () => {
     ['almond distillate', 'almond', true],
     ['glucose syrup', 'milk', false],
   ] as const)('%s of %s: %s', (name, code, exempt) =>
-    expect(exemptKindOf(sampleIngredient(name), code, rulesOf('uk').allergens.exempt) !== undefined).toBe(exempt),
+    expect(exemptKindOf(sampleIngredient(name), code, rulesAsRead('uk').allergens.exempt) !== undefined).toBe(exempt),
   )
   it('is declared all the same where it is only a flag: not of a kind the market names, or without a document in force', () => {
     expect(declared(flagged('refined soya oil', 'soy'))).toEqual([])
@@ -58,7 +58,7 @@ describe('a derivative exempt from declaring', () => {
 
 describe('forms that are offered as exempt', () =>
   it('are those it contains and a kind names, in the words of the kind', () => {
-    const kinds = rulesOf('uk').allergens.exempt
+    const kinds = rulesAsRead('uk').allergens.exempt
     expect(exemptForms(carrying('refined soya oil', 'soy', 'contains'), kinds)).toEqual([
       { code: 'soy', what: 'fully refined soya oil or fat' },
     ])

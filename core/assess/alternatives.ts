@@ -45,7 +45,7 @@ export function checkAlternatives(workbook: Workbook, productId: string, market:
         { factor: 1 },
         true,
       )
-      const { claims, allergens } = compareAssessments(now, after, market)
+      const { claims, allergens } = compareAssessments(now, after)
       return { line: line.id, ingredient, name: names.get(ingredient)?.name ?? ingredient, claims, allergens }
     }),
   )

@@ -10,7 +10,7 @@ import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import type { Recipe } from '../model/recipe'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { analysedOf } from '../nutrition/laboratory'
 import { type Nutrition, nutritionOf } from '../nutrition/rollUp'
 import { type Bill, billOf } from '../recipe/bill'
@@ -58,7 +58,7 @@ export function assess(
 ): Assessment {
   const stored = byId(workbook.products).get(productId)
   if (!stored) throw new RangeError(`There is no product “${productId}”.`)
-  const rules = rulesOf(market)
+  const rules = rulesOf(market, judgedOn(workbook))
   const recipe = byId(workbook.recipes).get(stored.recipe)
   const { product, bill, found, nutrition, claims: own } = judged(workbook, stored, rules, batch)
   const pieces = piecesOf(recipe, bill, batch.factor, product.netWeight / product.pieces)

@@ -1,9 +1,9 @@
 // Two assessments of one product side by side: what is otherwise in claims, allergens, cost and nutrition.
 import type { Verdict } from '../claim/verdict'
+import { rulesOf } from '../market/market'
 import { roundNutrient } from '../market/roundNutrient'
 import { type AllergenCode, type AllergenStatus, allergenCodes } from '../model/allergen'
 import type { ClaimCode } from '../model/claim'
-import type { MarketCode } from '../model/market'
 import { mainNutrients, type NutrientCode } from '../model/nutrient'
 import type { Assessment } from './assess'
 
@@ -19,7 +19,7 @@ export interface Changes {
 }
 
 /** What an eater or a buyer could notice between `before` and `after`, both for one market. Pure. */
-export function compareAssessments(before: Assessment, after: Assessment, market: MarketCode): Changes {
+export function compareAssessments(before: Assessment, after: Assessment): Changes {
   const verdictOf = (of: Assessment, claim: ClaimCode) => of.claims.find(one => one.claim === claim)?.verdict ?? null
   const claims = [...new Set([...before.claims, ...after.claims].map(one => one.claim))]
     .map(claim => ({ claim, before: verdictOf(before, claim), after: verdictOf(after, claim) }))
@@ -31,9 +31,9 @@ export function compareAssessments(before: Assessment, after: Assessment, market
       after: after.allergens[allergen].status,
     }))
     .filter(one => one.before !== one.after)
-  const printed = (of: Assessment, nutrient: NutrientCode) => {
-    const range = of.nutrition.per100g[nutrient]
-    return range ? roundNutrient(market, nutrient, range.value) : null
+  const printed = ({ nutrition, declaration }: Assessment, nutrient: NutrientCode) => {
+    const range = nutrition.per100g[nutrient]
+    return range ? roundNutrient(rulesOf(declaration.market, declaration.day), nutrient, range.value) : null
   }
   const nutrients = (['energyKcal', ...mainNutrients] as const)
     .map(nutrient => ({ nutrient, before: printed(before, nutrient), after: printed(after, nutrient) }))

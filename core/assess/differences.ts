@@ -1,7 +1,7 @@
 // One product under the rules of several markets: what is said otherwise, and the rule that makes it so.
 import { declaredCodes } from '../label/emphasis'
 import { textOf } from '../label/run'
-import { rulesOf } from '../market/market'
+import { rulesAsRead, rulesOf } from '../market/market'
 import type { RulePack } from '../market/rulePack'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { nameOfClaim } from '../model/claim'
@@ -49,7 +49,7 @@ const quidOf = ({ declaration }: Assessment, rules: RulePack): string =>
 /** All that is said of a product in one market, in the order of a label. */
 function pointsOf(of: Assessment): Point[] {
   const { declaration } = of
-  const rules = rulesOf(declaration.market)
+  const rules = rulesOf(declaration.market, declaration.day)
   const kcal = of.nutrition.per100g.energyKcal
   const point = (about: string, says: string, why: string): Point => ({ about, says, why })
   return [
@@ -87,7 +87,7 @@ function pointsOf(of: Assessment): Point[] {
 /** Only what is not the same in all of them. Assessments of one workbook and product, each for another market. */
 export function marketsBeside(all: readonly Assessment[]): MarketsRow[] {
   const points = all.map(one => pointsOf(one))
-  const anyTouched = all.some(one => touchedBy(one, rulesOf(one.declaration.market)).length > 0)
+  const anyTouched = all.some(one => touchedBy(one, rulesOf(one.declaration.market, one.declaration.day)).length > 0)
   return (points[0] ?? []).flatMap(({ about }) => {
     if (about === 'How allergens are said' && !anyTouched) return []
     const cells = points.flatMap((of, at) => {
@@ -109,7 +109,7 @@ export function marketDifferences(a: Assessment, b: Assessment): Difference[] {
       why:
         here.why === there.why
           ? here.why
-          : [here, there].map(one => `${rulesOf(one.market).title}: ${one.why}`).join('. '),
+          : [here, there].map(one => `${rulesAsRead(one.market).title}: ${one.why}`).join('. '),
     }
   })
 }

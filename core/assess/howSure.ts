@@ -3,7 +3,7 @@ import { rulesOf } from '../market/market'
 import type { Rounded } from '../market/rulePack'
 import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { type RowSpread, type Swing, simulate, swingsOf } from '../nutrition/simulate'
 import { spreadOf } from '../nutrition/spread'
 import { billOf } from '../recipe/bill'
@@ -28,7 +28,7 @@ export function howSure(
   if (!stored) throw new RangeError(`There is no product “${productId}”.`)
   const recipe = byId(workbook.recipes).get(stored.recipe)
   const bill = billOf(workbook, stored.recipe)
-  const spread = spreadOf(bill, asPacked(stored, recipe, bill), recipe, workbook, rulesOf(market))
+  const spread = spreadOf(bill, asPacked(stored, recipe, bill), recipe, workbook, rulesOf(market, judgedOn(workbook)))
   const rows = spread && simulate(spread, draws, undefined, onProgress)
   if (!spread || !rows || rows.length === 0) return null
   return {

@@ -11,7 +11,7 @@ import { byId } from '../model/byId'
 import type { ClaimCode } from '../model/claim'
 import type { RefusedKind } from '../model/houseRule'
 import type { Ingredient } from '../model/ingredient'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { billOf } from '../recipe/bill'
 import { capital, fullList } from '../words/listing'
 
@@ -122,7 +122,7 @@ export function lettersFor(workbook: Workbook): Letter[] {
   const ingredients = byId(workbook.ingredients)
   const used = new Map<string, Used>()
   for (const product of workbook.products) {
-    const codes = product.markets.flatMap(market => declaredCodes(rulesOf(market)))
+    const codes = product.markets.flatMap(market => declaredCodes(rulesOf(market, judgedOn(workbook))))
     for (const line of billOf(workbook, product.recipe).lines) {
       if (line.role === 'beside') continue
       const one = used.get(line.ingredient) ?? { codes: new Set(), gluten: false, also: new Set(), products: new Set() }

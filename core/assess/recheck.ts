@@ -12,7 +12,7 @@ import { type ClaimCode, namedClaims } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
 import { type MarketCode, marketCodes } from '../model/market'
 import type { Product } from '../model/product'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { analysedOf } from '../nutrition/laboratory'
 import { nutritionOf, samePerGram } from '../nutrition/rollUp'
 import { type Bill, type BillLine, billOf } from '../recipe/bill'
@@ -80,7 +80,7 @@ const alone = (line: BillLine): Bill => ({
   parts: [],
 })
 const contextOf = (workbook: Workbook, product: Product, bill: Bill, market: MarketCode): ClaimContext => {
-  const rules = rulesOf(market)
+  const rules = rulesOf(market, judgedOn(workbook))
   return {
     product,
     bill,

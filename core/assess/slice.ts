@@ -50,18 +50,19 @@ function slice(
     ...(chosenResult(one)?.of ?? []),
   ])
   const { recipes, ingredients, met } = closureOf(workbook, recipe, wanted)
-  const { kitchen, evidence, today } = workbook
+  const { kitchen, evidence, today, rulesOn } = workbook
   const elsewhere = elsewhereOf(workbook)
   const damaged = (workbook.damaged ?? []).filter(one => met.has(one.id))
   const { onSite, names } = elsewhere
-  const rests = [kitchen, evidence, today, onSite, names, ...damaged, ...products, ...recipes, ...ingredients]
-  return keepSlice(recipe, products[0]?.id ?? '', rests, () => ({
+  const rests = [kitchen, evidence, today, rulesOn, onSite, names, ...damaged, ...products, ...recipes, ...ingredients]
+  return keepSlice(recipe, `${products[0]?.id ?? ''} ${rulesOn ?? ''}`, rests, () => ({
     products: [...products],
     recipes: [...recipes],
     ingredients: [...ingredients],
     kitchen,
     evidence,
     today,
+    ...(rulesOn === undefined ? {} : { rulesOn }),
     elsewhere,
     ...(damaged.length > 0 ? { damaged } : {}),
   }))

@@ -13,7 +13,7 @@ import { type ClaimCode, nameOfClaim } from '../model/claim'
 import { evidenceKindName } from '../model/evidence'
 import type { Ingredient } from '../model/ingredient'
 import type { Product } from '../model/product'
-import type { Damaged, Workbook } from '../model/workbook'
+import { type Damaged, judgedOn, type Workbook } from '../model/workbook'
 import { daysAfter, spokenDay } from '../words/day'
 import { keptBeside } from '../words/keptBeside'
 import { capital, fullList, spokenList } from '../words/listing'
@@ -245,14 +245,14 @@ function mattersOf(
 }
 
 /** In no market it is sold in does its label bear a table, so nothing of one is missed. */
-const bearsNoTable = ({ claims, markets, ...product }: Product, { kitchen }: Workbook): boolean =>
+const bearsNoTable = ({ claims, markets, ...product }: Product, workbook: Workbook): boolean =>
   markets.length > 0 &&
   markets.every(market => {
     const without = withoutTable(
       product,
-      rulesOf(market),
+      rulesOf(market, judgedOn(workbook)),
       claims.map(claim => ({ claim })),
-      kitchen,
+      workbook.kitchen,
       true,
     )
     return without !== null && 'leftOut' in without

@@ -4,6 +4,7 @@ import { severity, type Verdict } from '../claim/verdict'
 import { type Cost, costOf } from '../cost/cost'
 import { same } from '../edit/same'
 import { textOf } from '../label/run'
+import { rulesOf } from '../market/market'
 import { roundNutrient } from '../market/roundNutrient'
 import { type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -11,7 +12,7 @@ import { type ClaimCode, nameOfClaim } from '../model/claim'
 import type { Ingredient } from '../model/ingredient'
 import type { MarketCode } from '../model/market'
 import { mainNutrients, nutrientName } from '../model/nutrient'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { billOf } from '../recipe/bill'
 import { assess, piecesOf } from './assess'
 import type { Catalogue } from './catalogue'
@@ -61,6 +62,7 @@ const shownNutrients = ['energyKcal', ...mainNutrients] as const
 
 function briefOf(workbook: Workbook, product: string, market: MarketCode): Brief {
   const { claims, allergens, declaration, nutrition, cost } = assess(workbook, product, market)
+  const rules = rulesOf(market, judgedOn(workbook))
   return {
     claims: claims.map(({ claim, verdict }) => ({ claim, verdict })),
     statuses: allergenCodes.map(code => allergens[code].status),
@@ -69,7 +71,7 @@ function briefOf(workbook: Workbook, product: string, market: MarketCode): Brief
     table: JSON.stringify(declaration.table),
     printed: shownNutrients.map(code => {
       const range = nutrition.per100g[code]
-      return range ? roundNutrient(market, code, range.value) : null
+      return range ? roundNutrient(rules, code, range.value) : null
     }),
     cost: { perPiece: cost.perPiece, unknown: cost.unknown, currency: cost.currency },
   }

@@ -1,12 +1,13 @@
 // What a change does to a batch: to its claims, its allergens and the words of its label, market by market, before it goes in.
-import { rulesOf } from '../market/market'
-import type { Rounded } from '../market/rulePack'
+import { rulesAsRead, rulesOf } from '../market/market'
+import type { Rounded, RulePack } from '../market/rulePack'
 import { acceptable } from '../market/tolerance'
 import { type AllergenCode, allergenCodes, allergenName } from '../model/allergen'
 import type { Batch } from '../model/batch'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
+import { judgedOn } from '../model/workbook'
 import { type Nutrition, saltOf } from '../nutrition/rollUp'
 import { type Altered, alteredIn } from '../seal/said'
 import { toSign } from '../seal/seal'
@@ -36,8 +37,7 @@ function rowValue(nutrient: Rounded, { per100g }: Nutrition): number | null {
  * Is what was made still what the printed table says, by what the market allows around it? Per 100 g also where the table is of a
  * serving: what is allowed there is a share, and the same of both. Where the market names no figures, only the same words will do.
  */
-function tableStillTrue(market: MarketCode, planned: Nutrition, made: Nutrition): boolean {
-  const rules = rulesOf(market)
+function tableStillTrue(rules: RulePack, planned: Nutrition, made: Nutrition): boolean {
   const rows = Object.keys(rules.table.tolerances?.rows ?? {}) as Rounded[]
   return (
     rows.length > 0 &&
@@ -79,7 +79,9 @@ export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
       contains: came('contains'),
       mayContain: came('mayContain'),
       altered: alteredIn(before.says, after.says).filter(
-        one => one.part !== 'nutrition' || !tableStillTrue(market, planned.nutrition, now.nutrition),
+        one =>
+          one.part !== 'nutrition' ||
+          !tableStillTrue(rulesOf(market, judgedOn(batch.books)), planned.nutrition, now.nutrition),
       ),
     }
     const nothing = claims.length + effect.contains.length + effect.mayContain.length + effect.altered.length === 0
@@ -89,7 +91,7 @@ export function effectsOf(batch: Batch, kept: readonly KeptEntry[]): Effect[] {
 
 /** One market's effect in sentences, the most harmful first. */
 export function effectWords({ market, claims, contains, mayContain, altered }: Effect): string[] {
-  const { title } = rulesOf(market)
+  const { title } = rulesAsRead(market)
   const names = (codes: readonly AllergenCode[]) => fullList(codes.map(code => allergenName[code]))
   return [
     ...(contains.length > 0 ? [`${title}: it contains ${names(contains)} now.`] : []),

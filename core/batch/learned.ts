@@ -1,7 +1,7 @@
 // What became known since of what went into a batch: allergens that neither its label nor its entries named. Food that was sold is
 // called back for less.
 import { assess } from '../assess/assess'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import { type AllergenCode, allergenCodes, allergenName } from '../model/allergen'
 import type { Batch } from '../model/batch'
 import { byId } from '../model/byId'
@@ -33,7 +33,7 @@ export function learnedSince(batch: Batch, kept: readonly KeptEntry[], now: read
       codes.length === 0
         ? []
         : [
-            `${rulesOf(market).title}: it is known since that it ${how} ${fullList(codes.map(code => allergenName[code]))}. Its label does not say so.`,
+            `${rulesAsRead(market).title}: it is known since that it ${how} ${fullList(codes.map(code => allergenName[code]))}. Its label does not say so.`,
           ]
     return [...said(came('contains'), 'contains'), ...said(came('mayContain'), 'may contain')]
   })

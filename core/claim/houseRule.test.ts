@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
-import { marketsServed, rulesOf } from '../market/market'
+import { marketsServed, rulesAsRead } from '../market/market'
 import { allergenCodes, allergenName } from '../model/allergen'
 import { type ClaimCode, namedClaims } from '../model/claim'
 import { carbohydrateCounts, HouseRule, refusedKinds, ruledClaims } from '../model/houseRule'
@@ -193,7 +193,7 @@ describe('a claim of the house', () => {
           const figure = { total: 28, lessFibre: 20, lessPolyols: 14, lessRareSugars: 11 }[counted]
           const of = rule('house:few carbs', { carbohydrate: { counted, atMost, per: '100g' } })
           const result = judged(of, [thing], of.claim, market)
-          const permitted = rulesOf(market).claims.lowCarbohydrate !== 'notPermitted'
+          const permitted = rulesAsRead(market).claims.lowCarbohydrate !== 'notPermitted'
           expect(result.verdict, `${market} ${counted} ${atMost}`).toBe(
             permitted && figure <= atMost ? 'holds' : 'breaks',
           )

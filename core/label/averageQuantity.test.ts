@@ -1,10 +1,10 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import { controlChart, tolerableError, weighedAgainst } from './averageQuantity'
 
-const uk = rulesOf('uk')
+const uk = rulesAsRead('uk')
 const packs = fc.array(
   fc.integer({ min: 800, max: 1200 }).map(tenths => tenths / 10),
   { minLength: 1, maxLength: 60 },
@@ -32,8 +32,8 @@ describe('how short a pack may be', () => {
     [4000, 60],
   ])('of %d g: by %d g', (nominal, error) => expect(tolerableError(uk, nominal)).toBeCloseTo(error, 9))
   it('elsewhere this tool has no such figures, and says none', () => {
-    expect(tolerableError(rulesOf('us'), 100)).toBeNull()
-    expect(weighedAgainst(once([100, 101]), 100, rulesOf('us'))).toMatchObject({
+    expect(tolerableError(rulesAsRead('us'), 100)).toBeNull()
+    expect(weighedAgainst(once([100, 101]), 100, rulesAsRead('us'))).toMatchObject({
       days: [{ rules: null }],
       declare: null,
     })

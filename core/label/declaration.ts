@@ -9,6 +9,7 @@ import type { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
+import { judgedOn } from '../model/workbook'
 import { daysAfter } from '../words/day'
 import { toPlaces } from '../words/rounding'
 import { filled } from '../words/template'
@@ -27,6 +28,8 @@ import { frontSymbol, printedClaim, statementsOf, sweetenersByName } from './sta
 
 export interface Declaration {
   market: MarketCode
+  /** The ISO day whose rules it is made by. */
+  day: string
   name: string
   ingredients: Run[]
   contains: string[]
@@ -127,6 +130,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   ]
   return {
     market: rules.market,
+    day: judgedOn(workbook),
     name: product.legalName ?? product.name,
     ingredients: ingredientRuns,
     second:

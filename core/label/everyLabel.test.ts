@@ -5,7 +5,7 @@ import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../.
 import { assess } from '../assess/assess'
 import { marketDifferences } from '../assess/differences'
 import { mentions } from '../ingredient/lexicon'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import { type AllergenCode, type AllergenStatus, allergenCodes, allergenStatuses } from '../model/allergen'
 import { type MarketCode, marketCodes } from '../model/market'
 import { declaredCodes, labelNameOf } from './emphasis'
@@ -57,7 +57,7 @@ const strongest = (given: readonly Thing[], code: AllergenCode): AllergenStatus 
   return (['contains', 'mayContain', 'unknown'] as const).find(one => all.includes(one)) ?? 'free'
 }
 const labelled = (given: readonly Thing[], market: MarketCode) => {
-  const rules = rulesOf(market)
+  const rules = rulesAsRead(market)
   const { declaration } = assess(bookOf(given), 'cake', market)
   const lead = rules.words.mayContain
   const said = declaration.statements.map(textOf).find(text => text.startsWith(lead))
@@ -127,7 +127,7 @@ describe('every label', () => {
     ))
 })
 /** Does another allergen in it, under this market, go by the same name on the label and only may be there? */
-const sharesName = (code: AllergenCode, rules: ReturnType<typeof rulesOf>, given: readonly Thing[]) =>
+const sharesName = (code: AllergenCode, rules: ReturnType<typeof rulesAsRead>, given: readonly Thing[]) =>
   declaredCodes(rules).some(
     other =>
       other !== code &&

@@ -69,7 +69,7 @@ export function nutritionFacts(
           lacks.push({ nutrient: nutrient === 'energyKcal' ? 'energy' : nutrientName[code], who: gaps[code] ?? [] })
       continue
     }
-    const printed = (value: number) => `${roundNutrient(rules.market, nutrient, value)}${unitOf(nutrient)}`
+    const printed = (value: number) => `${roundNutrient(rules, nutrient, value)}${unitOf(nutrient)}`
     if (optional && amount === 0) continue
     const perGrams = (grams: number) => (other: Rounded) => amountOf(other, per100g, grams)
     const percent = percentOfDaily(rules, nutrient, amount, perGrams(serving.grams))

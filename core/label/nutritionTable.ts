@@ -34,17 +34,16 @@ export const lacking = (lacks: readonly Lack[]): NutritionTable => ({
 
 /** "14 g", "1186 kJ / 284 kcal", or null where a value is missing. */
 function cell(rules: RulePack, nutrient: string, values: NutrientTable): string | null {
-  const { market } = rules
   if (nutrient === 'energyKj') {
     if (!values.energyKj || !values.energyKcal) return null
-    if (rules.table.energy === 'kj') return `${roundNutrient(market, 'energyKj', values.energyKj.value)} kJ`
-    return `${roundNutrient(market, 'energyKj', values.energyKj.value)} kJ / ${roundNutrient(market, 'energyKcal', values.energyKcal.value)} kcal`
+    if (rules.table.energy === 'kj') return `${roundNutrient(rules, 'energyKj', values.energyKj.value)} kJ`
+    return `${roundNutrient(rules, 'energyKj', values.energyKj.value)} kJ / ${roundNutrient(rules, 'energyKcal', values.energyKcal.value)} kcal`
   }
   if (nutrient === 'salt')
-    return values.sodiumMg ? `${roundNutrient(market, 'salt', saltOf(values.sodiumMg.value))} g` : null
+    return values.sodiumMg ? `${roundNutrient(rules, 'salt', saltOf(values.sodiumMg.value))} g` : null
   const range = values[nutrient as NutrientCode]
   const unit = nutrient.endsWith('Mg') ? 'mg' : 'g'
-  return range ? `${roundNutrient(market, nutrient as NutrientCode, range.value)} ${unit}` : null
+  return range ? `${roundNutrient(rules, nutrient as NutrientCode, range.value)} ${unit}` : null
 }
 
 /** Share of a day’s reference intake, in whole per cent; null where the market has none for it (fibre), or nobody knows how much it is. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import { declaredCodes, emphasised, inBrackets, labelNameOf } from './emphasis'
 import { joined, plain, strong, textOf } from './run'
 
@@ -36,7 +36,7 @@ describe('emphasis', () => {
     expect(emphasised('ghee', new Set(['milk'] as const)).said.size).toBe(0)
   })
   it('in brackets gives what the words leave unsaid', () => {
-    const uk = rulesOf('uk')
+    const uk = rulesAsRead('uk')
     expect(inBrackets([], uk)).toEqual([])
     expect(inBrackets(['milk', 'soy'], uk)).toEqual([
       { text: ' (' },
@@ -47,13 +47,13 @@ describe('emphasis', () => {
     ])
   })
   it('knows what each market wants declared, by its own names', () => {
-    expect(declaredCodes(rulesOf('us'))).toContain('pineNut')
-    expect(declaredCodes(rulesOf('uk'))).not.toContain('pineNut')
-    expect(declaredCodes(rulesOf('uk'))).toBe(declaredCodes(rulesOf('uk')))
+    expect(declaredCodes(rulesAsRead('us'))).toContain('pineNut')
+    expect(declaredCodes(rulesAsRead('uk'))).not.toContain('pineNut')
+    expect(declaredCodes(rulesAsRead('uk'))).toBe(declaredCodes(rulesAsRead('uk')))
     expect([
-      labelNameOf('soy', rulesOf('us')),
-      labelNameOf('soy', rulesOf('uk')),
-      labelNameOf('milk', rulesOf('uk')),
+      labelNameOf('soy', rulesAsRead('us')),
+      labelNameOf('soy', rulesAsRead('uk')),
+      labelNameOf('milk', rulesAsRead('uk')),
     ]).toEqual(['soy', 'soya', 'milk'])
   })
 })

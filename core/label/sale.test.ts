@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
-import { marketsServed, rulesOf } from '../market/market'
+import { marketsServed, rulesAsRead } from '../market/market'
 import { marketCodes } from '../model/market'
 import type { Product } from '../model/product'
 import { particulars, saleForms } from '../model/sale'
@@ -109,7 +109,7 @@ describe('the list of what a label bears', () => {
     for (const market of marketsServed)
       for (const soldAs of saleForms) {
         const made = book({ soldAs })
-        const checks = checklistOf(assess(made, 'cake', market).declaration, made.products[0]!, rulesOf(market))
+        const checks = checklistOf(assess(made, 'cake', market).declaration, made.products[0]!, rulesAsRead(market))
         expect(checks.map(one => one.particular)).toEqual([...particulars])
         for (const one of checks) if (one.state !== 'there') expect(one.why, `${market} ${one.particular}`).toBeTruthy()
         // no form lets a name or an allergen off
@@ -119,7 +119,7 @@ describe('the list of what a label bears', () => {
   })
   it('misses what nobody entered', () => {
     const made = book({}, { operator: undefined })
-    const checks = checklistOf(assess(made, 'cake', 'uk').declaration, made.products[0]!, rulesOf('uk'))
+    const checks = checklistOf(assess(made, 'cake', 'uk').declaration, made.products[0]!, rulesAsRead('uk'))
     expect(checks.filter(one => one.state === 'missing').map(one => one.particular)).toEqual([
       'date',
       'storage',
@@ -131,7 +131,7 @@ describe('the list of what a label bears', () => {
 describe('every pack', () => {
   it('leaves a table out only for a form it knows to ask for one', () => {
     for (const market of marketsServed) {
-      const { forms, withoutTable } = rulesOf(market).sale
+      const { forms, withoutTable } = rulesAsRead(market).sale
       for (const { forms: of, id } of withoutTable) {
         expect(
           of.some(form => (forms[form] ?? forms.prepacked).asks.includes('nutrition')),

@@ -117,7 +117,7 @@ function besideClaims({ claims, nutrition, rules, product }: DeclarationContext)
     if (!lean && per100g.fat)
       said.push(
         filled(fatBesideFibre.text, {
-          fat: `${roundNutrient(rules.market, 'fat', (per100g.fat.value * grams) / 100)} g`,
+          fat: `${roundNutrient(rules, 'fat', (per100g.fat.value * grams) / 100)} g`,
         }),
       )
   }

@@ -1,8 +1,8 @@
 // The rules of each place of sale.
 export { percentOfDaily } from './dailyValue'
-export { firstMarketOf, marketsServed, rulesOf } from './market'
+export { changesOf, firstMarketOf, marketsServed, rulesAsRead, rulesOf } from './market'
 export { roundNutrient } from './roundNutrient'
-export type { LetterRules, Rounded, RulePack, Words } from './rulePack'
+export type { LetterRules, Rounded, RuleChange, RulePack, Words } from './rulePack'
 export { referenceAmountOf, type Serving, servingOf, servingsPerContainer } from './serving'
 export { type Acceptable, acceptable } from './tolerance'
 export { dayIn, quantityIn } from './wording'

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { firstMarketOf, marketsServed, rulesOf } from './market'
+import { firstMarketOf, marketsServed, rulesAsRead } from './market'
 import type { RulePack } from './rulePack'
 
-const packs = marketsServed.map(rulesOf)
+const packs = marketsServed.map(rulesAsRead)
 /** Every place in a pack where a rule stands, lists taken whole; what is null in one pack may hold more in another. */
 function places(value: unknown, at = ''): string[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return [at]

@@ -1,8 +1,6 @@
 // A nutrient value as its market prints it, without the unit.
-import type { MarketCode } from '../model/market'
 import { atMost, toNearest } from '../words/rounding'
-import { rulesOf } from './market'
-import type { Rounded, RoundingStep } from './rulePack'
+import type { Rounded, RoundingStep, RulePack } from './rulePack'
 
 const falls = (value: number, step: RoundingStep): boolean => {
   if (step.atMost !== undefined) return atMost(value, step.atMost)
@@ -24,9 +22,9 @@ function inFigures(value: number, figures: number, nearest: number): string {
  * `value` in the nutrient's unit (g, mg, mcg, kJ or kcal; salt in g), rounded for printing: "0", "< 0.5", "2.5", "12".
  * A value that rounding lifts over an edge is printed as on the far side of it: 9.96 g of fat is "10".
  */
-export function roundNutrient(market: MarketCode, nutrient: Rounded, value: number): string {
+export function roundNutrient({ rounding }: Pick<RulePack, 'rounding'>, nutrient: Rounded, value: number): string {
   if (!(value >= 0) || !Number.isFinite(value)) throw new RangeError(`${value} is no amount of ${nutrient}.`)
-  const { rules, otherwise, trimmed } = rulesOf(market).rounding
+  const { rules, otherwise, trimmed } = rounding
   const shown = (text: string) => (trimmed ? String(Number(text)) : text)
   const steps = rules[nutrient] ?? otherwise
   for (const [at, step] of steps.entries()) {

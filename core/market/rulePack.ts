@@ -316,6 +316,16 @@ export interface RulePack {
   claims: ClaimRules
 }
 
+/** What is announced and not yet in force when a pack was last read: the whole pack as it is from that day on. */
+export interface RuleChange {
+  /** ISO day from which it is in force. */
+  from: string
+  /** What is otherwise, in words. */
+  what: string
+  cite: string
+  pack: RulePack
+}
+
 /** A limit for a nutrition claim: in g per 100 g, or per reference amount; `below`: less than it, not at most. */
 export interface Limit {
   grams: number

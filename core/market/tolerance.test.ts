@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rulesOf } from './market'
+import { rulesAsRead } from './market'
 import { acceptable } from './tolerance'
 
 describe('what a laboratory may find', () => {
@@ -21,7 +21,7 @@ describe('what a laboratory may find', () => {
     ['salt', 2, '2.0', 1.6, 2.4],
   ] as const)('%s of %d g per 100 g: declared %s, %d to %d', (nutrient, value, declared, low, high) => {
     for (const market of ['uk', 'eu'] as const) {
-      const found = acceptable(rulesOf(market), nutrient, value)!
+      const found = acceptable(rulesAsRead(market), nutrient, value)!
       expect(found.declared).toBe(declared)
       expect(found.low).toBeCloseTo(low, 4)
       expect(found.high).toBeCloseTo(high, 4)
@@ -29,7 +29,7 @@ describe('what a laboratory may find', () => {
   })
   // 21 CFR 101.9(g)(4) and (5), from memory
   it('in the United States too much of some, too little of others', () => {
-    const us = rulesOf('us')
+    const us = rulesAsRead('us')
     expect(acceptable(us, 'fat', 8)).toMatchObject({ declared: '8', low: null })
     expect(acceptable(us, 'fat', 8)!.high).toBeCloseTo(9.6, 4)
     expect(acceptable(us, 'protein', 5)).toMatchObject({ declared: '5', high: null })
@@ -38,7 +38,7 @@ describe('what a laboratory may find', () => {
     expect(acceptable(us, 'sodiumMg', 2)!.high).toBeCloseTo(5, 4)
   })
   it('where a market names no figures there are none', () => {
-    expect(acceptable(rulesOf('anz'), 'fat', 8)).toBeNull()
-    expect(acceptable(rulesOf('uk'), 'energyKj', 1500)).toBeNull()
+    expect(acceptable(rulesAsRead('anz'), 'fat', 8)).toBeNull()
+    expect(acceptable(rulesAsRead('uk'), 'energyKj', 1500)).toBeNull()
   })
 })

@@ -1,11 +1,11 @@
 // Pounds and ounces by the avoirdupois pound of exactly 453.59237 g (international yard and pound agreement, 1959).
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { rulesOf } from './market'
+import { rulesAsRead } from './market'
 import { dayIn, namedIn, quantityIn } from './wording'
 
-const us = rulesOf('us').words
-const uk = rulesOf('uk').words
+const us = rulesAsRead('us').words
+const uk = rulesAsRead('uk').words
 const poundInGrams = 453.59237
 
 describe('a net quantity', () => {

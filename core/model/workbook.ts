@@ -51,9 +51,14 @@ export const Workbook = z.object({
   /** The kitchen's own. */
   evidence: z.array(Evidence),
   today: IsoDate,
+  /** Judged by the rules in force on this day; absent: on the day itself. */
+  rulesOn: IsoDate.exactOptional(),
   /** Absent: everything could be read. */
   damaged: z.array(Damaged).exactOptional(),
   /** Absent: this is all there is. */
   elsewhere: Elsewhere.exactOptional(),
 })
 export type Workbook = z.infer<typeof Workbook>
+
+/** The day whose rules it is judged by. */
+export const judgedOn = ({ today, rulesOn }: Pick<Workbook, 'today' | 'rulesOn'>): string => rulesOn ?? today

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
-import { rulesOf } from '../market/market'
+import { rulesAsRead } from '../market/market'
 import { marketCodes } from '../model/market'
 import type { Workbook } from '../model/workbook'
 import { billOf } from '../recipe/bill'
@@ -12,7 +12,7 @@ import { spreadOf } from './spread'
 const spreadIn = (workbook: Workbook, market: (typeof marketCodes)[number] = 'uk') => {
   const [product] = workbook.products
   const recipe = workbook.recipes.find(one => one.id === product!.recipe)
-  return spreadOf(billOf(workbook, product!.recipe), product!, recipe, workbook, rulesOf(market))
+  return spreadOf(billOf(workbook, product!.recipe), product!, recipe, workbook, rulesAsRead(market))
 }
 const amount = fc.double({ min: 0, max: 30, noNaN: true }).map(one => Math.round(one * 1000) / 1000)
 const nutrient = fc.record({ value: amount, off: fc.double({ min: 0, max: 1, noNaN: true }), given: fc.boolean() })
@@ -84,7 +84,7 @@ describe('how sure a table is', () => {
       fc.property(food, fc.constantFrom(...marketCodes), (made, market) => {
         const workbook = bookOf(made)
         const spread = spreadIn(workbook, market)!
-        const rules = rulesOf(market)
+        const rules = rulesAsRead(market)
         const analysed = made.analysed === undefined ? {} : { fat: made.analysed }
         const { per100g } = nutritionOf(billOf(workbook, 'cake'), workbook, rules, 100, analysed)
         for (const [at, value] of reckoned(spread).entries()) {

@@ -6,7 +6,7 @@ import { allergenCodes } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Product } from '../model/product'
 import type { Recipe, Step } from '../model/recipe'
-import type { Workbook } from '../model/workbook'
+import { judgedOn, type Workbook } from '../model/workbook'
 import { bakeOf } from '../recipe/bakeStep'
 import { tinLoads } from '../recipe/loads'
 import type { OrderBake } from './order'
@@ -75,7 +75,13 @@ function dayBake(workbook: Workbook, product: Product, recipe: Recipe, { id, pie
     pieces,
     // what may be in it clings too, and what nobody knows may be anything; what one market takes for none another does not
     carries: allergenCodes.filter(code => tables.some(allergens => allergens[code].status !== 'free')),
-    denies: [...new Set(markets.flatMap(market => product.claims.flatMap(claim => deniedBy(claim, rulesOf(market)))))],
+    denies: [
+      ...new Set(
+        markets.flatMap(market =>
+          product.claims.flatMap(claim => deniedBy(claim, rulesOf(market, judgedOn(workbook)))),
+        ),
+      ),
+    ],
     celsius: bakeOf(recipe.steps).celsius ?? null,
     hands,
     rest,

@@ -1,4 +1,5 @@
 // What is signed: frozen, and told apart from what is so now.
+export { type RulesAhead, rulesAhead } from './ahead'
 export { type DeclarationLd, declarationLd, nutritionInformation } from './declarationLd'
 export { type HiddenPlace, hiddenPlaces, type PlaceFound } from './hiddenPlaces'
 export { type ClaimProof, type ProvenComponent, paperWords, proofOfClaims } from './proof'

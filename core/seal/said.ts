@@ -28,7 +28,7 @@ const marked = (runs: readonly Run[]): string =>
 
 /** Every part that has words, in the order of a label. Pure: the same label says the same. */
 export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keeps'>): Said[] {
-  const { words } = rulesOf(declaration.market)
+  const { words } = rulesOf(declaration.market, declaration.day)
   const { table, panel, second, particulars } = declaration
   const rows =
     'rows' in table

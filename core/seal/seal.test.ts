@@ -9,7 +9,7 @@ import {
   sampleWorkbook,
 } from '../../tests/fixtures/sample'
 import { declaredCodes } from '../label/emphasis'
-import { marketsServed, rulesOf } from '../market/market'
+import { marketsServed, rulesAsRead } from '../market/market'
 import { type AllergenCode, allergenCodes } from '../model/allergen'
 import type { Ingredient } from '../model/ingredient'
 import { marketCodes } from '../model/market'
@@ -305,7 +305,7 @@ describe('what is signed', () => {
   })
   it('names every allergen the market wants, under one code each', () => {
     for (const market of marketsServed) {
-      const codes = declaredCodes(rulesOf(market))
+      const codes = declaredCodes(rulesAsRead(market))
       expect(new Set(codes).size).toBe(codes.length)
       for (const code of codes) {
         const book = bookOf(
@@ -378,7 +378,7 @@ describe('whether a signature may be relied on', () => {
 
 describe('can somebody eat this', () => {
   const seal = { contains: ['milk' as const], mayContain: ['egg' as const] }
-  const uk = rulesOf('uk')
+  const uk = rulesAsRead('uk')
   const ask = (without: AllergenCode[], traces = false, of: typeof seal | null = seal) => suits(of, uk, without, traces)
   it('not what it contains, nor what it may contain unless that is taken; never what nobody vouches for', () => {
     expect(ask(['milk'])).toEqual({ suits: 'no', contains: ['milk'], mayContain: [] })

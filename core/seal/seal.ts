@@ -11,7 +11,7 @@ import { byId } from '../model/byId'
 import { ClaimCode } from '../model/claim'
 import { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
-import { Workbook } from '../model/workbook'
+import { judgedOn, Workbook } from '../model/workbook'
 import { asPacked } from '../recipe/packWeight'
 import { hiddenPlaces, type PlaceFound, placesOf } from './hiddenPlaces'
 import { restsOf } from './rests'
@@ -89,7 +89,7 @@ export function sealOf(
   answers: Seal['answers'],
   papers: SealedPaper[],
 ): Seal {
-  const { version, asOf } = rulesOf(market)
+  const { version, asOf } = rulesOf(market, judgedOn(workbook))
   const stored = byId(workbook.products).get(product.id)!
   return {
     format: 1,
@@ -148,7 +148,7 @@ function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[]
       return [`${(b ?? a)!.name}: ${!a ? `is new in it` : !b ? `is no longer in it` : `its ${what} changed`}`]
     })
   }
-  const pack = rulesOf(seal.market)
+  const pack = rulesOf(seal.market, judgedOn(workbook))
   const causes = [
     ...changed(was.ingredients, is.ingredients, 'facts'),
     ...changed(was.recipes, is.recipes, 'recipe'),

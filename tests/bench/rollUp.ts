@@ -5,12 +5,12 @@ import { assess, billOf, type Ingredient } from '@fair-tin/core'
 import postgres from 'postgres'
 import { findingsOnDemand, rolledUp } from '../../core/allergen/rollUp'
 import { costOf } from '../../core/cost/cost'
-import { rulesOf } from '../../core/market/market'
+import { rulesAsRead } from '../../core/market/market'
 import { allergenCodes } from '../../core/model/allergen'
 import { nutritionOf } from '../../core/nutrition/rollUp'
 import { larder, recipes, workbook } from './fortyLines'
 
-const rules = rulesOf('uk')
+const rules = rulesAsRead('uk')
 const nutrients = ['fat', 'saturates', 'carbohydrate', 'sugars', 'fibre', 'protein', 'sodiumMg'] as const
 
 function rollUp() {

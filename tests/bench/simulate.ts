@@ -1,11 +1,11 @@
 // How sure a table is: 10,000 draws of a 40-line product from flat arrays, beside the same draws as whole assessments of a
 // workbook with other values in it, of which a fiftieth is made. Prints times and the ratio; judges nothing.
-import { assess, billOf, rulesOf, simulate, spreadOf, type Workbook } from '@fair-tin/core'
+import { assess, billOf, rulesAsRead, simulate, spreadOf, type Workbook } from '@fair-tin/core'
 import { workbook } from './fortyLines'
 
 const [product] = workbook.products
 const recipe = workbook.recipes.find(one => one.id === product!.recipe)
-const spread = spreadOf(billOf(workbook, product!.recipe), product!, recipe, workbook, rulesOf('uk'))!
+const spread = spreadOf(billOf(workbook, product!.recipe), product!, recipe, workbook, rulesAsRead('uk'))!
 const draws = 10_000
 const timed = (work: () => unknown): number => {
   const began = performance.now()

@@ -7,15 +7,15 @@ import {
   type NutrientCode,
   type Product,
   roundNutrient,
-  rulesOf,
+  rulesAsRead,
   textOf,
 } from '@fair-tin/core'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleDay, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../fixtures/sample'
 
-const anz = rulesOf('anz')
+const anz = rulesAsRead('anz')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
-  for (const [value, text] of edges) expect(roundNutrient('anz', nutrient, value), `${nutrient} ${value}`).toBe(text)
+  for (const [value, text] of edges) expect(roundNutrient(anz, nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
 
 describe('the panel, Standard 1.2.8 and Schedule 12', () => {

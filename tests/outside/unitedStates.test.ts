@@ -5,7 +5,7 @@ import {
   type NutrientCode,
   percentOfDaily,
   roundNutrient,
-  rulesOf,
+  rulesAsRead,
   servingOf,
   servingsPerContainer,
   textOf,
@@ -15,9 +15,9 @@ import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../fixtures/sample'
 
-const us = rulesOf('us')
+const us = rulesAsRead('us')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
-  for (const [value, text] of edges) expect(roundNutrient('us', nutrient, value), `${nutrient} ${value}`).toBe(text)
+  for (const [value, text] of edges) expect(roundNutrient(us, nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
 
 describe('rounding, 21 CFR 101.9(c)', () => {
@@ -201,7 +201,7 @@ describe('serving size, 21 CFR 101.12(b) and 101.9(b)(2)', () => {
 })
 
 describe('energy, 21 CFR 101.9(c)(1)', () => {
-  const { kcal } = rulesOf('us').energy
+  const { kcal } = rulesAsRead('us').energy
   const one = (code: NutrientCode) => {
     const polyol = [
       'erythritol',
@@ -241,7 +241,7 @@ describe('energy, 21 CFR 101.9(c)(1)', () => {
 
 describe('allergens, FD&C Act 201(qq)', () => {
   it('nine, tree nuts by kind, coconut no longer, pine nut still', () => {
-    const { groups } = rulesOf('us').allergens
+    const { groups } = rulesAsRead('us').allergens
     expect(groups.map(group => group.name)).toEqual([
       'milk',
       'egg',

@@ -1,4 +1,4 @@
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import { otherBakeries } from '@fair-tin/data'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
@@ -49,7 +49,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
                 byPassword={session.account !== null}
                 others={others.filter(one => one.bakery !== who.bakery)}
                 market={market}
-                markets={marketsServed.map(code => ({ value: code, label: rulesOf(code).title }))}
+                markets={marketsServed.map(code => ({ value: code, label: rulesAsRead(code).title }))}
               />
               <main className="flex min-h-0 flex-1 flex-col">
                 <Locale locale={localeOf(process.env.FAIR_TIN_LOCALE)}>{children}</Locale>

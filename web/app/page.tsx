@@ -2,7 +2,7 @@ import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
 import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
 import { reading, today } from '../bakery'
 import { heldMatters } from '../batches'
-import { labelMatters, labelStates } from '../labels'
+import { aheadMatters, labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
 
 export const metadata = { title: 'Today' }
@@ -17,7 +17,7 @@ export default async function TodayPage() {
     month: 'long',
     timeZone: 'UTC',
   }).format(new Date(`${iso}T00:00:00Z`))
-  const all = [...held, ...labelMatters(states), ...mattersToday(workbook, lots)]
+  const all = [...held, ...labelMatters(states), ...mattersToday(workbook, lots), ...aheadMatters(workbook)]
   // it stays away until its day, and only as long as it says what it said
   const awayOf = (one: Matter) => putOff.find(put => put.key === one.key && put.print === printOf(saidOf(one)))
   return (

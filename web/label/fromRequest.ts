@@ -46,7 +46,7 @@ export async function labelFor(productId: string, query: URLSearchParams): Promi
   if (!product) return { missing: true }
   const { declaration } = assessed(books, productId, market)
   const lot = read?.batch.code ?? (query.get('lot')?.trim().slice(0, 30) || `L${baked.slice(2).replaceAll('-', '')}`)
-  const date = dateMark(product, baked, rulesOf(market))
+  const date = dateMark(product, baked, rulesOf(market, declaration.day))
   const named = query.get('size')
   const { labelStocks = [] } = workbook.kitchen
   const size = sizeNamed(named, labelStocks)

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { assess } from '@fair-tin/core/assess'
 import { type Declaration, textOf } from '@fair-tin/core/label'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { MarketCode } from '@fair-tin/core/model'
 import fontkit from '@pdf-lib/fontkit'
 import { describe, expect, it } from 'vitest'
@@ -58,7 +58,7 @@ describe.each(both)('the label of %s, %s', (id, market) => {
     expect(said.replace(/\s+/g, '')).toContain(list)
   })
   it('has letters as tall as the law asks', () => {
-    const letters = rulesOf(market).letters
+    const letters = rulesAsRead(market).letters
     expect(laid.xHeight).toBeGreaterThanOrEqual(letters.smallestXHeight - 1e-9)
     // outside a panel, whose sizes are the rule's own (6 pt and more)
     const outside = laid.texts.filter(text => !laid.boxes.some(box => text.x >= box.x))

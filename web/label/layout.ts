@@ -43,8 +43,8 @@ export const sizeNamed = (name: string | null, stocks: readonly LabelStock[] = [
   labelSizes.find(one => sizeName(one) === name) ?? stocks.find(one => one.id === name) ?? null
 export const sizeName = ({ width, height }: LabelSize): string => `${width}x${height}`
 /** The size a declaration is set on where none is chosen. */
-export const usualSize = ({ market }: Pick<Declaration, 'market'>): LabelSize => {
-  const { width, height } = rulesOf(market).letters.usualSize
+export const usualSize = ({ market, day }: Pick<Declaration, 'market' | 'day'>): LabelSize => {
+  const { width, height } = rulesOf(market, day).letters.usualSize
   return labelSizes.find(one => one.width === width && one.height === height) ?? standardSize
 }
 
@@ -175,7 +175,7 @@ export function layOut(
   extras: LabelExtras = {},
   size: LabelSize = usualSize(declaration),
 ): LabelLayout | { tooMuch: string } {
-  const pack = rulesOf(declaration.market)
+  const pack = rulesOf(declaration.market, declaration.day)
   const { letters } = pack
   const quantity = figureHeightBy(letters, declaration.particulars.netGrams, size)
   const content = contentOf(declaration, extras, quantity, pack)

@@ -1,4 +1,5 @@
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
+import { rulesAhead } from '@fair-tin/core/seal'
 import { hasCounter } from '@fair-tin/data'
 import { reading, today } from '../../bakery'
 import { labelsToPrint } from '../../batches'
@@ -8,7 +9,7 @@ import { Labels } from '../../screens/labels/Labels'
 
 export const metadata = { title: 'Labels' }
 export default async function LabelsPage() {
-  const [[{ states }, toPrint], who] = await Promise.all([
+  const [[{ workbook, states }, toPrint], who] = await Promise.all([
     reading(sql => Promise.all([labelStates(sql), labelsToPrint(sql, today())])),
     here(),
   ])
@@ -17,7 +18,7 @@ export default async function LabelsPage() {
       rows={states.map(({ product, market, state, last, stale, now }) => ({
         product,
         market,
-        title: rulesOf(market).title,
+        title: rulesAsRead(market).title,
         state,
         last: last && { by: last.by, at: last.at, deed: last.deed, reason: last.reason },
         causes: stale?.causes ?? [],
@@ -25,6 +26,7 @@ export default async function LabelsPage() {
         hinders: now?.hinders.length ?? 1,
       }))}
       toPrint={toPrint}
+      ahead={rulesAhead(workbook).map(one => ({ ...one, title: rulesAsRead(one.market).title }))}
       owner={who?.role === 'owner'}
       counter={who ? await hasCounter(who.bakery) : false}
     />

@@ -280,7 +280,7 @@ function OpenBench({
           ingredients={workbook.ingredients}
           productId={productId}
           pieceName={pieceName}
-          rules={rulesOf(market)}
+          rules={rulesOf(market, workbook.today)}
           market={market}
           hands={hands}
           stock={stock}

@@ -1,5 +1,5 @@
 import { labelNameOf } from '@fair-tin/core/label'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import { allergenCodes, marketCodes } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import { createElement } from 'react'
@@ -16,6 +16,7 @@ const page = (
   renderToStaticMarkup(
     createElement(CounterPage, {
       bakery: 'Test Bakehouse',
+      day: '2026-11-26',
       market,
       markets: [market],
       language,
@@ -36,7 +37,7 @@ it('names every allergen that is signed, however many, and every one that does n
       fc.subarray([...allergenCodes]),
       fc.subarray([...allergenCodes]),
       (market, contains, mayContain) => {
-        const rules = rulesOf(market)
+        const rules = rulesAsRead(market)
         const declared = new Set(rules.allergens.groups.flatMap(group => group.codes))
         const label = (code: (typeof allergenCodes)[number]) => labelNameOf(code, rules)
         const inIt = contains.filter(code => declared.has(code))
@@ -61,15 +62,15 @@ it('says nothing of what is not signed but to ask', () => {
   expect(html).not.toContain('<script')
 })
 it('speaks French where labels must, and loses no allergen by it', () => {
-  const french = rulesOf('ca').second!
+  const french = rulesAsRead('ca').second!
   fc.assert(
     fc.property(fc.subarray([...allergenCodes], { minLength: 1 }), codes => {
-      const declared = new Set(rulesOf('ca').allergens.groups.flatMap(group => group.codes))
+      const declared = new Set(rulesAsRead('ca').allergens.groups.flatMap(group => group.codes))
       const inIt = codes.filter(code => declared.has(code))
       const html = page('ca', { contains: inIt, mayContain: [] }, [], 'fr')
       expect(html).toContain('<html lang="fr')
       const all = said(html)
-      for (const code of inIt) expect(all).toContain(french.labelNames[code] ?? labelNameOf(code, rulesOf('ca')))
+      for (const code of inIt) expect(all).toContain(french.labelNames[code] ?? labelNameOf(code, rulesAsRead('ca')))
       expect(all.includes('Contient ')).toBe(inIt.length > 0)
       // no English word of the page itself is left over
       expect(html.replace(/Test Bakehouse|Slab|English/g, '')).not.toMatch(/Signed|Contains|Ask us|Suits|kitchen/)

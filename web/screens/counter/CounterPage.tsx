@@ -1,6 +1,6 @@
 // What a customer sees: every product with what is signed of it, and what suits somebody who cannot eat something.
 import { declaredCodes, labelNameOf } from '@fair-tin/core/label'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead, rulesOf } from '@fair-tin/core/market'
 import type { AllergenCode, MarketCode } from '@fair-tin/core/model'
 import { type Seal, suits } from '@fair-tin/core/seal'
 import { capital } from '@fair-tin/core/words'
@@ -16,6 +16,8 @@ export interface CounterProduct {
 }
 interface Props {
   bakery: string
+  /** ISO. */
+  day: string
   market: MarketCode
   markets: MarketCode[]
   /** One of those the market has. */
@@ -33,10 +35,10 @@ details summary{min-height:2.75rem;padding:.5rem 0;cursor:pointer}a{color:#7a2e4
 
 /** The languages a market's labels stand in. */
 export const languagesOf = (market: MarketCode): CounterLanguage[] =>
-  rulesOf(market).second?.language === 'fr' ? ['en', 'fr'] : ['en']
+  rulesAsRead(market).second?.language === 'fr' ? ['en', 'fr'] : ['en']
 
-export function CounterPage({ bakery, market, markets, language = 'en', without, traces, products }: Props) {
-  const rules = rulesOf(market)
+export function CounterPage({ bakery, day, market, markets, language = 'en', without, traces, products }: Props) {
+  const rules = rulesOf(market, day)
   const languages = languagesOf(market)
   const words = counterLanguages[language]
   const second = language === 'fr' ? rules.second : null
@@ -80,9 +82,9 @@ export function CounterPage({ bakery, market, markets, language = 'en', without,
               {markets.map(one => (
                 <span key={one}>
                   {one === market ? (
-                    <b>{rulesOf(one).title}</b>
+                    <b>{rulesAsRead(one).title}</b>
                   ) : (
-                    <a href={`?market=${one}`}>{rulesOf(one).title}</a>
+                    <a href={`?market=${one}`}>{rulesAsRead(one).title}</a>
                   )}{' '}
                 </span>
               ))}

@@ -1,6 +1,6 @@
 // What an hour, a kilowatt-hour, the rent and the tax come to: settings of the kitchen that every cost rests on.
 'use client'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import { Choose } from '../../ui/Choose'
 import { type MoneyDraft, newRow } from './money'
 
@@ -111,7 +111,7 @@ export function Money({
       </p>
       {marketsServed.map(market => {
         const one = draft.taxes[market]!
-        const name = rulesOf(market).title
+        const name = rulesAsRead(market).title
         const put = (change: Partial<typeof one>) =>
           onChange({ ...draft, taxes: { ...draft.taxes, [market]: { ...one, ...change } } })
         return (

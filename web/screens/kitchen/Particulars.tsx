@@ -1,6 +1,6 @@
 // What every label says of the business, and the money its prices are in.
 'use client'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import { DayField } from '../../ui/DayField'
 import { type KitchenDraft, newRate, type Rate } from './draft'
 
@@ -37,7 +37,7 @@ export function Particulars({
       {draft.abroad.map(one =>
         (['name', 'address'] as const).map(field => (
           <label key={`${one.market} ${field}`} className="mt-1.5 flex flex-col text-[13px] text-quiet">
-            {field === 'name' ? 'Name of the business' : 'Its address'} in {rulesOf(one.market).operator.within}
+            {field === 'name' ? 'Name of the business' : 'Its address'} in {rulesAsRead(one.market).operator.within}
             <input
               className="field text-ink"
               value={one[field]}

@@ -2,7 +2,7 @@
 import { carriesAClaim } from '@fair-tin/core/allergen'
 import { KitchenSheet, sheetEdits, takeSheetEdits } from '@fair-tin/core/edit'
 import { goodForYears } from '@fair-tin/core/ingredient'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import {
   type AllergenCode,
   allergenCodes,
@@ -55,7 +55,7 @@ export const carries = (control: Row['control']): boolean => control !== '' && c
 /** Kinds of paper that prove something, and grow old. */
 export const agingKinds: readonly Evidence['kind'][] = evidenceKinds.filter(kind => goodForYears[kind] > 0)
 /** Markets whose labels name somebody there. */
-const marketsWanting = marketsServed.filter(market => rulesOf(market).operator.within !== null)
+const marketsWanting = marketsServed.filter(market => rulesAsRead(market).operator.within !== null)
 
 export const newRow = (allergen: Row['allergen']): Row => ({
   key: v4(),

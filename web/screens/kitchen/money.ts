@@ -1,6 +1,6 @@
 // What work, energy, running costs and tax come to, while it is typed and as the kitchen keeps it. Empty means not said.
 
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import { Around, type Kitchen, type MarketCode, PricePoint, Running, Tax } from '@fair-tin/core/model'
 import { commaDoubt, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import { v4 } from 'uuid'
@@ -50,7 +50,7 @@ export const moneyDraft = (kitchen: Kitchen): MoneyDraft => ({
     marketsServed.map(market => [
       market,
       {
-        included: kitchen.taxes?.[market]?.included ?? rulesOf(market).prices.withTax,
+        included: kitchen.taxes?.[market]?.included ?? rulesAsRead(market).prices.withTax,
         rates: (kitchen.taxes?.[market]?.rates ?? []).map(one => ({ key: newRow(), ...one })),
       },
     ]),

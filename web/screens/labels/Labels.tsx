@@ -1,7 +1,7 @@
 // The station of labels: what is out of date first, then what is signed; the matrix, and the page for the counter.
 'use client'
 import type { MarketCode } from '@fair-tin/core/model'
-import type { SaidPart, Standing } from '@fair-tin/core/seal'
+import type { RulesAhead as Ahead, SaidPart, Standing } from '@fair-tin/core/seal'
 import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -26,12 +26,15 @@ const every = 'every'
 export function Labels({
   rows,
   toPrint,
+  ahead,
   owner,
   counter,
 }: {
   rows: LabelRow[]
   /** Packs of the last days’ batches that have no label yet. */
   toPrint: { batch: string; code: string; name: string; packs: number }[]
+  /** What is announced of the rules of the markets anything is sold in. */
+  ahead: (Ahead & { title: string })[]
   owner: boolean
   counter: boolean
 }) {
@@ -140,10 +143,54 @@ export function Labels({
               </li>
             ))}
           </ul>
+          <RulesAhead ahead={ahead} />
         </section>
       </div>
       <CounterAddress owner={owner} there={counter} />
       <Caution />
+    </section>
+  )
+}
+
+/** What will be asked otherwise, from when on, and which labels that reaches. */
+function RulesAhead({ ahead }: { ahead: (Ahead & { title: string })[] }) {
+  return (
+    <section id="ahead" className="border-t-2 border-hair px-4 py-2" aria-label="Rules that change">
+      <h2 className="text-base">Rules that change</h2>
+      {ahead.length === 0 && (
+        <p className="text-[14px] text-quiet">
+          None that this version knows of, where you sell. Watch what your authority publishes.
+        </p>
+      )}
+      <ul>
+        {ahead.map(({ market, title, from, what, cite, reaches }) => (
+          <li key={`${market} ${from}`} className="py-1 text-[14px]">
+            <b>
+              {title}, from {spokenDay(from)}
+            </b>
+            : {what} <span className="text-quiet">({cite})</span>.
+            {reaches.length === 0 ? (
+              <span className="block text-quiet">None of your labels there says or asks anything else by it.</span>
+            ) : (
+              <ul className="pl-4">
+                {reaches.map(({ product, parts, hinders }) => (
+                  <li key={product.id}>
+                    <Link href={`/labels/${product.id}/${market}`} className="word-link">
+                      {product.name}
+                    </Link>
+                    {parts.length > 0 && `: it will say otherwise ${fullList(parts)}.`}
+                    {hinders.map(one => (
+                      <span key={one} className="block text-unproven">
+                        {one}
+                      </span>
+                    ))}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }

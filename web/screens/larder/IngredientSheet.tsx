@@ -3,7 +3,7 @@
 import { exemptForms } from '@fair-tin/core/allergen'
 import { making, sheetEdits, takingOut } from '@fair-tin/core/edit'
 import { kindConflict, kindFact, mentions, readStatement, spokenIn, whatProves } from '@fair-tin/core/ingredient'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import {
   type AllergenCode,
   animalTraits,
@@ -38,7 +38,7 @@ import { Weighing } from './Weighing'
 import { useWhatChanges, WhatChanges } from './WhatChanges'
 
 const traitWords = { animal: animalTraits, sweetening: sweeteningTraits, grain: ['gluten', 'other'] } as const
-const exemptKinds = marketsServed.flatMap(market => rulesOf(market).allergens.exempt)
+const exemptKinds = marketsServed.flatMap(market => rulesAsRead(market).allergens.exempt)
 const yesNoName = { refined: 'Refined', legume: 'A legume', alcohol: 'Holds alcohol' } as const
 const traitQuestions = { animal: 'From animals', sweetening: 'Sweetens as', grain: 'A grain' } as const
 

@@ -1,7 +1,7 @@
 // At the foot of an ingredient's sheet: every product that would change if this were kept, before it is.
 'use client'
 import type { ProductChange } from '@fair-tin/core/assess'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { Ingredient, Workbook } from '@fair-tin/core/model'
 import { proxy, type Remote, wrap } from 'comlink'
 import Link from 'next/link'
@@ -95,7 +95,7 @@ export function WhatChanges({
               <Link href={`/products/${one.product}`} className="font-semibold text-navy underline">
                 {one.name}
               </Link>{' '}
-              <span className="text-quiet">{rulesOf(one.market).title}:</span> {one.what.join('; ')}.
+              <span className="text-quiet">{rulesAsRead(one.market).title}:</span> {one.what.join('; ')}.
             </span>
           </li>
         ))}

@@ -1,6 +1,6 @@
 // One person: their part, what they come in by.
 'use client'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import { type MarketCode, StaffRole, staffRoles } from '@fair-tin/core/model'
 import type { PersonRow } from '@fair-tin/data'
 import { useState } from 'react'
@@ -71,7 +71,7 @@ export function PersonSheet({ person, me, busy, send }: { person: PersonRow; me:
                       disabled={busy}
                       onChange={event => change({ signsFor: without(own.signsFor, market, event.target.checked) })}
                     />
-                    {rulesOf(market).title}
+                    {rulesAsRead(market).title}
                   </label>
                 ))}
               </div>

@@ -1,7 +1,7 @@
 // The labels of a batch: its lot and its day stand on them. Printed as PDF or here; counted against the packs; those of a batch that
 // is held are thrown away, counted.
 'use client'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { Batch, BatchEntry, MarketCode } from '@fair-tin/core/model'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
@@ -84,7 +84,7 @@ export function BatchLabels({
             {labels.map(one =>
               'problem' in one.label ? (
                 <span key={one.market} className="max-w-72 text-[13px] text-unproven">
-                  {rulesOf(one.market).title}: {one.label.problem}
+                  {rulesAsRead(one.market).title}: {one.label.problem}
                 </span>
               ) : (
                 <span key={one.market} className="flex items-center gap-2">
@@ -92,7 +92,7 @@ export function BatchLabels({
                     className="do"
                     href={`/products/${batch.product}/label.pdf?batch=${encodeURIComponent(batch.id)}&market=${one.market}&copies=${encodeURIComponent(copies.trim() || '1')}`}
                   >
-                    PDF, {rulesOf(one.market).title}
+                    PDF, {rulesAsRead(one.market).title}
                   </a>
                   {mayPrint && (
                     <>

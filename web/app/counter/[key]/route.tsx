@@ -65,6 +65,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ key:
     const html = renderToStaticMarkup(
       <CounterPage
         bakery={name}
+        day={today()}
         market={market}
         markets={markets}
         language={language}

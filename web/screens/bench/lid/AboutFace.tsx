@@ -1,7 +1,7 @@
 // The lid's product: its name, weight, keeping, claims and markets. Every key and tick moves the bench at once.
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import {
   type ClaimCode,
   checkDigit,
@@ -253,7 +253,7 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
       />
       <Boxes
         title="Sold in"
-        options={marketsServed.map(value => ({ value, label: rulesOf(value).title }))}
+        options={marketsServed.map(value => ({ value, label: rulesAsRead(value).title }))}
         chosen={product.markets}
         onTick={(item, to) => tick('markets', item, to)}
       />

@@ -1,7 +1,7 @@
 // The same product under another market's rules, beside this one, or under all of them: the labels, and what differs and why.
 'use client'
 import { type Assessment, assess, marketDifferences, marketsBeside } from '@fair-tin/core/assess'
-import { marketsServed, rulesOf } from '@fair-tin/core/market'
+import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../../label/LabelSvg'
@@ -11,7 +11,7 @@ import { Modal } from '../../../ui/Modal'
 
 /** A market whose label has another form, else just another. */
 const mostUnlike = (here: MarketCode): MarketCode =>
-  marketsServed.find(one => rulesOf(one).table.kind !== rulesOf(here).table.kind) ??
+  marketsServed.find(one => rulesAsRead(one).table.kind !== rulesAsRead(here).table.kind) ??
   marketsServed.find(one => one !== here)!
 
 export function MarketCompare({
@@ -39,7 +39,7 @@ export function MarketCompare({
     <Modal
       open
       onClose={onClose}
-      title={`${rulesOf(here).title} beside ${there === 'all' ? 'every other market' : 'another market'}`}
+      title={`${rulesAsRead(here).title} beside ${there === 'all' ? 'every other market' : 'another market'}`}
       wide={there === 'all' ? 'full' : true}
     >
       <div className="mb-3 flex items-center gap-2">
@@ -49,7 +49,7 @@ export function MarketCompare({
             label="Beside which market"
             value={there}
             options={[
-              ...marketsServed.filter(one => one !== here).map(one => ({ value: one, label: rulesOf(one).title })),
+              ...marketsServed.filter(one => one !== here).map(one => ({ value: one, label: rulesAsRead(one).title })),
               { value: 'all', label: 'every other market' },
             ]}
             onChange={value => setThere(value as MarketCode | 'all')}
@@ -65,7 +65,7 @@ export function MarketCompare({
       >
         {all.map(({ declaration }) => (
           <div key={declaration.market}>
-            <h3 className="text-[15px]">{rulesOf(declaration.market).title}</h3>
+            <h3 className="text-[15px]">{rulesAsRead(declaration.market).title}</h3>
             <SmallLabel declaration={declaration} />
           </div>
         ))}
@@ -111,7 +111,7 @@ function AllDiffer({ all }: { all: readonly Assessment[] }) {
             <th scope="col" className="w-36 py-1 pr-3" />
             {all.map(one => (
               <th key={one.declaration.market} scope="col" className="py-1 pr-3 font-head">
-                {rulesOf(one.declaration.market).title}
+                {rulesAsRead(one.declaration.market).title}
               </th>
             ))}
           </tr>

@@ -2,7 +2,7 @@
 'use client'
 import { assess } from '@fair-tin/core/assess'
 import { textOf } from '@fair-tin/core/label'
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import type { MarketCode, Product, Workbook } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
 import { typedNumber } from '@fair-tin/core/words'
@@ -19,8 +19,8 @@ interface Props {
 }
 
 export function OtherMarkets({ product, workbook, hands }: Props) {
-  const tested = product.markets.filter(market => rulesOf(market).gluten.testOfFood)
-  const second = product.markets.find(market => rulesOf(market).second !== null)
+  const tested = product.markets.filter(market => rulesAsRead(market).gluten.testOfFood)
+  const second = product.markets.find(market => rulesAsRead(market).second !== null)
   return (
     <>
       {tested.length > 0 && (product.claims.includes('glutenFree') || product.glutenTest) && (
@@ -56,8 +56,8 @@ function GlutenTest({ product, workbook, hands, markets }: Props & { markets: Ma
   return (
     <FacePart title="Test of the finished food for gluten">
       <p className="mb-1 text-[13.5px] text-quiet">
-        {markets.map(market => rulesOf(market).title).join(', ')}: “gluten-free” is only for food in which a test finds
-        none. Enter a report that says so.
+        {markets.map(market => rulesAsRead(market).title).join(', ')}: “gluten-free” is only for food in which a test
+        finds none. Enter a report that says so.
       </p>
       {problem && (
         <p role="alert" className="text-breaks">
@@ -105,7 +105,7 @@ function GlutenTest({ product, workbook, hands, markets }: Props & { markets: Ma
 }
 
 function SecondLanguage({ product, workbook, hands, market }: Props & { market: MarketCode }) {
-  const language = rulesOf(market).second!.name
+  const language = rulesAsRead(market).second!.name
   const list = useMemo(
     () => textOf(assess(workbook, product.id, market).declaration.ingredients),
     [workbook, product.id, market],
@@ -123,8 +123,8 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
   return (
     <FacePart title={`The label in ${language}`}>
       <p className="mb-1 text-[13.5px] text-quiet">
-        {rulesOf(market).title} wants it in {language} too. What the law fixes is put there by itself; the name and the
-        list are for whoever writes {language}.
+        {rulesAsRead(market).title} wants it in {language} too. What the law fixes is put there by itself; the name and
+        the list are for whoever writes {language}.
       </p>
       {kept && kept.of !== list && (
         <p className="text-unproven">The list has changed since this was written. Have it read again, then keep it.</p>
@@ -139,7 +139,7 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
         Name in {language}
         <input
           className="field text-ink"
-          lang={rulesOf(market).second!.language}
+          lang={rulesAsRead(market).second!.language}
           maxLength={300}
           value={name}
           onChange={event => setName(event.target.value)}
@@ -149,7 +149,7 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
         Ingredient list in {language}
         <textarea
           className="field h-auto min-h-20 text-ink"
-          lang={rulesOf(market).second!.language}
+          lang={rulesAsRead(market).second!.language}
           maxLength={20_000}
           value={ingredients}
           onChange={event => setIngredients(event.target.value)}

@@ -109,7 +109,7 @@ export function movesBetween(
     return assess({ ...workbook, recipes }, productId, market)
   }
   const [before, after] = [judged(left), judged(right)]
-  const changes = compareAssessments(before, after, market)
+  const changes = compareAssessments(before, after)
   const { currency } = workbook.kitchen
   const cost = (at: 0 | 1) =>
     changes.cost.perPiece[at] === null

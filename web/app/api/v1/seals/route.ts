@@ -1,5 +1,5 @@
 // Signing a label, taking a signature back, and the address of the counter page.
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
 import { PlaceAnswer, sealOf, toSign, unanswered } from '@fair-tin/core/seal'
 import {
@@ -73,7 +73,7 @@ async function mayHere(sql: BakerySql, who: SignedIn, market: MarketCode): Promi
     one => one.role === 'owner' || (one.role === 'signer' && one.signsFor.includes(market)),
   )
   throw new NotTheirs(
-    `The owner has not put you down as competent for ${rulesOf(market).title}. ${others.map(one => one.name).join(' and ')} can sign.`,
+    `The owner has not put you down as competent for ${rulesAsRead(market).title}. ${others.map(one => one.name).join(' and ')} can sign.`,
   )
 }
 

@@ -1,4 +1,4 @@
-import { rulesOf } from '@fair-tin/core/market'
+import { rulesAsRead } from '@fair-tin/core/market'
 import { MarketCode } from '@fair-tin/core/model'
 import { proofOfClaims } from '@fair-tin/core/seal'
 import { daysAfter } from '@fair-tin/core/words'
@@ -48,8 +48,8 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
       key={now ? printOf(now.says) : 'gone'}
       product={{ id, name: product?.name ?? seal!.product.name }}
       market={market}
-      title={rulesOf(market).title}
-      caution={rulesOf(market).caution}
+      title={rulesAsRead(market).title}
+      caution={rulesAsRead(market).caution}
       state={state}
       stale={stale}
       now={

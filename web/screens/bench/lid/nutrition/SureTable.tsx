@@ -37,7 +37,7 @@ export function SureTable({
   onChoose: (nutrient: RowSpread['nutrient']) => void
   rules: RulePack
 }) {
-  const printed = (row: RowSpread, value: number) => roundNutrient(rules.market, row.nutrient, Math.max(0, value))
+  const printed = (row: RowSpread, value: number) => roundNutrient(rules, row.nutrient, Math.max(0, value))
   const { tolerances } = rules.table
   return (
     <>

@@ -36,7 +36,7 @@ export async function GET(
     })
     const now = toSign(workbook, id, market.data)
     if (!now) return problem(404, 'There is no such product.')
-    const rules = rulesOf(market.data)
+    const rules = rulesOf(market.data, workbook.today)
     const bytes = await proofPdf({
       title: `${now.product.name}: what its claims rest on`,
       lead: [

@@ -1,0 +1,47 @@
+// What a change of a market's rules will do to the labels, before it is in force: each product judged by the rules of that day on the
+// facts of today, so that nothing but the rules can make the difference.
+import { changesOf } from '../market/market'
+import type { RuleChange } from '../market/rulePack'
+import type { MarketCode } from '../model/market'
+import { judgedOn, type Workbook } from '../model/workbook'
+import { alteredIn, type SaidPart } from './said'
+import { toSign } from './seal'
+
+interface AheadFor {
+  product: { id: string; name: string }
+  /** Parts of its label that will say something else. */
+  parts: SaidPart[]
+  /** What will stand before a signature, and does not now. */
+  hinders: string[]
+}
+export interface RulesAhead extends Omit<RuleChange, 'pack'> {
+  market: MarketCode
+  /** Products sold there that it does something to. */
+  reaches: AheadFor[]
+}
+
+/** Every change announced for a market anything is sold in, those first that come first. */
+export function rulesAhead(workbook: Workbook): RulesAhead[] {
+  const day = judgedOn(workbook)
+  const markets = new Set(workbook.products.flatMap(one => one.markets))
+  return [...markets]
+    .flatMap(market =>
+      changesOf(market)
+        .filter(one => one.from > day)
+        .map(({ from, what, cite }) => ({ market, from, what, cite, reaches: reachedBy(workbook, market, from) })),
+    )
+    .sort((a, b) => a.from.localeCompare(b.from))
+}
+
+function reachedBy(workbook: Workbook, market: MarketCode, from: string): AheadFor[] {
+  const then: Workbook = { ...workbook, rulesOn: from }
+  return workbook.products
+    .filter(one => one.markets.includes(market))
+    .flatMap(({ id, name }): AheadFor[] => {
+      const [now, next] = [toSign(workbook, id, market), toSign(then, id, market)]
+      if (!now || !next) return []
+      const parts = alteredIn(now.says, next.says).map(one => one.part)
+      const hinders = next.hinders.filter(one => !now.hinders.includes(one))
+      return parts.length + hinders.length === 0 ? [] : [{ product: { id, name }, parts, hinders }]
+    })
+}
