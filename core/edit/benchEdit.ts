@@ -23,6 +23,7 @@ export const productFields = [
   'pieceName',
   'category',
   'keeps',
+  'keeping',
   'packing',
   'packsPerBox',
   'losses',

@@ -20,6 +20,7 @@ import { usualBakeLoss } from '../recipe/usualLoss'
 import { capital, spokenList } from '../words/listing'
 import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
+import { keepingProblems } from './keeping'
 import type { Lack, NutritionTable } from './nutritionTable'
 import { namedButNotHighlighted } from './quid'
 import { saleOf, withoutTable } from './sale'
@@ -292,6 +293,7 @@ export function problemsOf(
       what: 'There is no date mark and no storage advice.',
       mend: 'Say how long it keeps and how. A use-by date needs someone competent, and often a test.',
     })
+  problems.push(...keepingProblems(product))
   if (rules.second) {
     const { name, unwritten, cite } = rules.second
     if (!product.translated)

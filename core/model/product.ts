@@ -4,6 +4,7 @@ import { ClaimCode } from './claim'
 import { Losses, Packing, Prices, Pricing } from './costing'
 import { Evidence } from './evidence'
 import { Gtin } from './gtin'
+import { KeepingTable, keepingPlaces } from './keeping'
 import { LabResult } from './laboratory'
 import { MarketCode } from './market'
 import { Precaution } from './precaution'
@@ -101,7 +102,11 @@ export const Product = z.object({
         .max(3650, 'Ten years is the most a date can be set ahead.'),
       mark: z.enum(['bestBefore', 'useBy']),
       storage: z.string(),
+      /** Which row of the keeping table it is for. */
+      as: z.enum(keepingPlaces).exactOptional(),
     })
     .exactOptional(),
+  /** How long it keeps, by how it is kept. */
+  keeping: KeepingTable.exactOptional(),
 })
 export type Product = z.infer<typeof Product>

@@ -2,6 +2,7 @@
 
 export { lineOfOnePiece, massWordsOf, ofAllPieces } from './massWords'
 export { formCounted, partAmount } from './partAmount'
+export { readKeepingTable } from './readKeeping'
 export { type ReadLine, readLine } from './readLine'
 export { type ReadRecipe, type RecipeLine, readRecipe } from './readRecipe'
 export { readMinutes, readOven, readStep } from './readStep'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { readKeeping } from './readKeeping'
+import { readKeeping, readKeepingTable } from './readKeeping'
 import { readRecipe } from './readRecipe'
 
 describe('readKeeping', () => {
@@ -30,6 +30,36 @@ describe('readKeeping', () => {
         const text = all.map(days => `Keeps ${days} days in a tin.`).join(' Cut it cold. ')
         expect(readKeeping(text)).toEqual({ days: Math.min(...all), storage: 'in a tin' })
       }),
+    )
+  })
+})
+
+describe('readKeepingTable', () => {
+  it.each([
+    ['Keeps 5 days in an airtight tin, or freeze for up to 3 months.', { wrapped: 5, frozen: 90 }],
+    ['Store covered in the fridge for 3 days. Once thawed, eat within 2 days.', { cold: 3, thawed: 2 }],
+    ['Best eaten within two days; they keep for a week wrapped in paper.', { room: 2, wrapped: 7 }],
+    ['Bake for 20 minutes and freeze the trays.', {}],
+  ])('reads each way of keeping apart in %s', (text, kept) =>
+    expect(Object.fromEntries(readKeepingTable(text).map(one => [one.place, one.good]))).toEqual(kept),
+  )
+  it('proposes how long it stays good, and never that it is safe', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.integer({ min: 1, max: 30 }),
+            fc.constantFrom('in the fridge', 'in a tin', 'thawed, in the fridge', 'on a shelf'),
+          ),
+        ),
+        said => {
+          const rows = readKeepingTable(said.map(([days, where]) => `Keeps ${days} days ${where}.`).join(' '))
+          expect(rows.every(one => one.safe === undefined && one.basis === undefined)).toBe(true)
+          expect(rows.reduce((sum, one) => Math.min(sum, one.good!), 99)).toBe(
+            Math.min(99, ...said.map(([days]) => days)),
+          )
+        },
+      ),
     )
   })
 })

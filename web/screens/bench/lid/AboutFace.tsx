@@ -19,6 +19,7 @@ import { TypedField } from '../typed/TypedField'
 import type { Reads } from '../typed/useTyped'
 import type { LidProps } from './faces'
 import { MakingGives, number } from './Gives'
+import { KeepingTable } from './KeepingTable'
 import { OtherMarkets } from './OtherMarkets'
 import { PacksWeighed } from './PacksWeighed'
 import { putField, readField } from './productEdit'
@@ -216,6 +217,7 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
           }
         />
       </div>
+      <KeepingTable product={product} recipe={recipe} hands={hands} />
       {keeps.mark === 'useBy' && (
         <p className="mt-1 text-[13px] text-unproven">
           A use-by date is about safety: it needs someone competent and, often, a test.

@@ -99,6 +99,7 @@ const productFieldName: Record<ProductField, string> = {
   pieceName: 'What a piece is called',
   category: 'The kind of bake',
   keeps: 'How it keeps',
+  keeping: 'The keeping table',
   packing: 'What it is packed in',
   packsPerBox: 'The packs in a box',
   losses: 'The losses',
