@@ -172,6 +172,7 @@ describe('isolation', () => {
       'order_line',
       'pack',
       'part_entry',
+      'picture',
       'practice_entry',
       'price_list',
       'product',

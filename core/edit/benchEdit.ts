@@ -32,6 +32,7 @@ export const productFields = [
   'tax',
   'printNotices',
   'printIntake',
+  'printFront',
   'glutenTest',
   'laboratory',
   'gtin',
@@ -39,6 +40,7 @@ export const productFields = [
   'weighings',
   'soldAs',
   'withoutTable',
+  'designs',
   'precautions',
   'translated',
 ] as const

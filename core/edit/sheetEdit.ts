@@ -56,6 +56,7 @@ const byItself: Record<SheetKind, Partial<Record<string, 'record' | ((entry: Ent
     running: one => String(one.name),
     houseRules: one => String(one.claim),
     labelStocks: one => String(one.id),
+    labelDesigns: one => String(one.id),
     rates: one => `${one.currency} ${one.from}`,
     taxes: 'record',
     operatorIn: 'record',

@@ -16,6 +16,7 @@ import { filled } from '../words/template'
 import { authorisationQuestions } from './authorisation'
 import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
+import { type FrontOfPack, frontOfPack } from './frontOfPack'
 import { impossibleValues } from './impossible'
 import { ingredientList, printedName } from './ingredientList'
 import { type FactsPanel, nutritionFacts } from './nutritionFacts'
@@ -24,7 +25,7 @@ import { type Problem, problemsOf, sentence } from './problems'
 import { quidOf } from './quid'
 import { type Run, textOf } from './run'
 import { withoutTable } from './sale'
-import { frontSymbol, printedClaim, statementsOf, sweetenersByName } from './statements'
+import { type FrontSymbol, frontSymbol, printedClaim, statementsOf, sweetenersByName } from './statements'
 
 export interface Declaration {
   market: MarketCode
@@ -52,6 +53,10 @@ export interface Declaration {
   beside: string[]
   statements: Run[][]
   table: NutritionTable
+  /** The summary for the front, where the market has one and it is wanted. */
+  front: FrontOfPack | null
+  /** The symbol of what is high in it, where the market asks for one. */
+  symbol: FrontSymbol | null
   /** What stands around the table, where the market has a panel of its own form. */
   panel: FactsPanel | null
   problems: Problem[]
@@ -122,6 +127,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   )
   const ingredientRuns = ingredientList({ bill, workbook, rules, found, quid, starred })
   let problems: Problem[] | null = null
+  const symbol = frontSymbol(context)
   const pieceGrams = product.netWeight / product.pieces
   const { perPiece, pieceWeight } = rules.words.table
   const servingHeads: [string, string] = [
@@ -147,7 +153,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     byName: sweetenersByName(context),
     questions: [
       ...authorisationQuestions(bill, workbook, rules),
-      ...(without && 'leftOut' in without && frontSymbol(context).length > 0
+      ...(without && 'leftOut' in without && symbol
         ? [
             `Must or may the symbol for what is high in it stand where the table is left out (${rules.title})? Ask someone competent (${rules.statements.frontSymbol!.cite}).`,
           ]
@@ -164,6 +170,8 @@ export function declarationOf(context: DeclarationContext): Declaration {
     ],
     statements: statementsOf(context, { contains, mayContain, quid: quid.statements, starred }),
     table,
+    front: 'rows' in table ? frontOfPack(rules, context.nutrition, product) : null,
+    symbol,
     panel,
     claims: holding.map(claim => printedClaim(claim.claim, rules)),
     particulars: {

@@ -85,6 +85,33 @@ describe('the panel of the United States', () => {
     expect(cells(facts({ polyols: 3 }))).toContainEqual(['Sugar Alcohol', '3g'])
     expect(cells(facts({ polyols: 0 })).flat()).not.toContain('Sugar Alcohol')
   })
+  it('in few rows where eight and more print as nothing, the rest named in a sentence (21 CFR 101.9(f))', () => {
+    const nothing = {
+      saturates: 0,
+      trans: 0,
+      cholesterolMg: 0,
+      fibre: 0,
+      addedSugars: 0,
+      vitaminDMcg: 0,
+      calciumMg: 0,
+      ironMg: 0,
+    }
+    const few = facts({ ...nothing, potassiumMg: 235 }).panel!.simplified!
+    expect(few.rows.map(row => row.label)).toEqual([
+      'Calories',
+      'Total Fat',
+      'Sodium',
+      'Total Carbohydrate',
+      'Total Sugars',
+      'Protein',
+      'Potassium',
+    ])
+    expect(few.note).toBe(
+      'Not a significant source of saturated fat, trans fat, cholesterol, dietary fiber, vitamin d, calcium, iron.',
+    )
+    const { saturates: _, ...seven } = nothing
+    expect(facts(seven).panel!.simplified).toBeNull()
+  })
   it('a second column for a pack that one may eat at once, without a share of the calories', () => {
     // a pack of 200 g, two and a half times the 80 g customarily eaten
     const whole = facts({}, { netWeight: 200, pieces: 2, pieceName: 'bun' })

@@ -20,6 +20,8 @@ export interface FactsPanel {
   wholeUnit: string | null
   /** Its headings and its footnote. */
   words: PanelWords
+  /** The same in few rows, and a sentence that names the rest; null where too few of them are nothing. */
+  simplified: { rows: TableRow[]; note: string } | null
 }
 
 const unitOf = (nutrient: Rounded): string =>
@@ -38,6 +40,32 @@ function amountOf(nutrient: Rounded, per100g: NutrientTable, grams: number): num
     sum += (range.value * grams) / 100
   }
   return sum
+}
+
+/** What prints as nothing may be named in a sentence, where there is enough of it. */
+function simplifiedOf({ table: { simplified } }: RulePack, rows: readonly TableRow[]): FactsPanel['simplified'] {
+  if (!simplified) return null
+  const isNothing = ({ perServing = '', percent, minor }: TableRow) =>
+    minor
+      ? percent === '0%'
+      : /^0(?:m?c?g)?$/.test(perServing) || simplified.alsoNothing.some(words => perServing.startsWith(words))
+  // a sum of what is left out, or a kind of it, is still in its row
+  const left = rows.filter(row => isNothing(row) && !simplified.kept.includes(row.nutrient as Rounded) && !row.inside)
+  if (rows.filter(isNothing).length < simplified.rows || left.length === 0) return null
+  const names = (second: boolean) =>
+    left
+      .map(row =>
+        row.label
+          .replace(/^\+ /, '')
+          .split(' / ')
+          .at(second ? -1 : 0)!
+          .toLowerCase(),
+      )
+      .join(', ')
+  return {
+    rows: rows.filter(row => !left.includes(row) && !(row.inside && isNothing(row))),
+    note: filled(simplified.text, { nutrients: names(false), second: names(true) }),
+  }
 }
 
 /** "about 3½": pieces of a serving as one says them. */
@@ -97,6 +125,7 @@ export function nutritionFacts(
     table: { rows },
     panel: {
       words,
+      simplified: simplifiedOf(rules, rows),
       servings: filled(one ? words.perContainerOne : words.perContainer, { n: serving.perContainer }),
       servingSize: `${piecesWord(serving.pieces, pieceName)} (${toPlaces(serving.grams, 0)}g)`,
       wholeUnit:

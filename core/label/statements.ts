@@ -165,11 +165,19 @@ export function sweetenersByName(context: DeclarationContext): string | null {
   return sweetener ? (sugar ? sweeteners.withSugar : sweeteners.alone) : null
 }
 
-/** What is high in it by the market's front-of-pack rule: per serving, or per reference amount where that is more. */
-export function frontSymbol({ rules, product, nutrition }: DeclarationContext): string[] {
+export interface FrontSymbol {
+  head: string
+  /** What is high, by name. */
+  nutrients: string[]
+  foot: string
+  /** The same in a sentence. */
+  text: string
+}
+/** What is high in it by the market's front-of-pack rule: per serving, or per reference amount where that is more. Null: nothing is. */
+export function frontSymbol({ rules, product, nutrition }: DeclarationContext): FrontSymbol | null {
   const rule = rules.statements.frontSymbol
   const serving = servingOf(rules, product)
-  if (!rule || 'unknown' in serving) return []
+  if (!rule || 'unknown' in serving) return null
   const reference = referenceAmountOf(rules, product)
   const grams = Math.max(serving.grams, reference ?? 0)
   const limit = reference !== null && reference <= rule.small.reference ? rule.small.percent : rule.percent
@@ -177,14 +185,17 @@ export function frontSymbol({ rules, product, nutrition }: DeclarationContext): 
     const value = nutrition.per100g[nutrient]?.value
     return value !== undefined && atMost(limit, (value * grams) / day)
   })
-  return high.length === 0 ? [] : [filled(rule.text, { nutrients: high.map(one => one.name).join(', ') })]
+  const nutrients = high.map(one => one.name)
+  return high.length === 0
+    ? null
+    : { ...rule.symbol, nutrients, text: filled(rule.text, { nutrients: nutrients.join(', ') }) }
 }
 
 /** What follows from what is in the food: polyols, aspartame, certain colours. */
 function byContent(context: DeclarationContext): string[] {
   const { nutrition, rules } = context
   const texts = sweetenersIn(context).ingredients.flatMap(classedTexts)
-  const said: string[] = [...frontSymbol(context)]
+  const said: string[] = []
   const { laxative, phenylalanine, colours } = rules.statements
   if (laxative && (nutrition.per100g.polyols?.value ?? 0) > laxative.polyolsOverPercent) said.push(laxative.text)
   if (phenylalanine?.each.some(one => namesAdditive(texts, one))) said.push(phenylalanine.text)

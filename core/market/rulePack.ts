@@ -103,8 +103,32 @@ export interface TableRule {
   daily: DailyValues | null
   /** The words of the panel; null where the table has no panel. */
   panel: PanelWords | null
+  /** The forms a panel may take, in the order they are tried; none where there is no panel. */
+  forms: PanelForm[]
+  /**
+   * What may stand in few rows: where at least so many print as nothing, those may be named in one sentence. `{nutrients}` stands
+   * for them, `{second}` for the same in a second language. Null: nothing may.
+   */
+  simplified: { rows: number; kept: Rounded[]; alsoNothing: string[]; text: string; cite: string } | null
+  /** A summary for the front, where the market has one beside the table; null where it has none. */
+  front: FrontRule | null
   /** Null where the market names no figures. */
   tolerances: Tolerances | null
+  cite: string
+}
+
+/** On one label a panel takes one of them. `upTo`: the label's area in mm² it is allowed to, or `lowerThan` a height in mm; null: any. */
+export interface PanelForm {
+  form: 'vertical' | 'tabular' | 'linear'
+  only: { upTo: number; lowerThan: number | null } | null
+  cite: string
+}
+/** How much of each is low, and from where on it is high: g per 100 g, and per portion where that is large. */
+export interface FrontRule {
+  of: { nutrient: Rounded; name: string; lowUpTo: number; highOver: number; highPerPortionOver: number }[]
+  /** Grams: only for portions over it the amount per portion counts too. */
+  portionOver: number
+  words: { lead: string; energy: string; low: string; medium: string; high: string; note: string; per100g: string }
   cite: string
 }
 
@@ -121,6 +145,8 @@ export interface PanelWords {
   perPack: string
   energy: string
   percentHead: string
+  /** Behind a per cent that stands in a line of words. */
+  percentShort: string
   footnote: string
 }
 
@@ -146,6 +172,8 @@ export interface StatementRules {
     small: { reference: number; percent: number }
     /** `{nutrients}` stands for those that are high. */
     text: string
+    /** What is drawn: over the names, and under them. */
+    symbol: { head: string; foot: string }
     cite: string
   } | null
   /** Stands on a gluten-free food whose wheat had its gluten taken out. */

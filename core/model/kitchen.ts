@@ -4,6 +4,7 @@ import { AllergenCode } from './allergen'
 import { Around, PricePoint, Running, Tax } from './costing'
 import { evidenceKinds, IsoDate } from './evidence'
 import { HouseRule } from './houseRule'
+import { LabelDesign } from './labelDesign'
 import { LabelStock } from './labelStock'
 import { MarketCode } from './market'
 import { Currency, Decimal } from './money'
@@ -79,6 +80,8 @@ export const Kitchen = z.object({
   houseRules: z.array(HouseRule).max(60).exactOptional(),
   /** What labels are printed on, beside the sizes there are. */
   labelStocks: z.array(LabelStock).max(60).exactOptional(),
+  /** How labels are arranged, beside the arrangement they have by themselves. */
+  labelDesigns: z.array(LabelDesign).max(60).exactOptional(),
   /** Names of things that can carry no gluten and no allergen but their own, in nature or process. Replaces the built-in list. */
   freeByNature: z.array(z.string()).exactOptional(),
 })

@@ -64,6 +64,8 @@ export const Product = z.object({
   printNotices: z.boolean().exactOptional(),
   /** Is the share of a day’s reference intake printed, of what a piece holds, where the market has one? */
   printIntake: z.boolean().exactOptional(),
+  /** Is the market's summary printed on the front, where it has one? */
+  printFront: z.boolean().exactOptional(),
   /** A test of the finished food in which no gluten was found; what its method finds from, in mg/kg. */
   glutenTest: z
     .object({
@@ -81,6 +83,8 @@ export const Product = z.object({
   soldAs: z.enum(saleForms).exactOptional(),
   /** By market: why no nutrition table is printed, by the pack’s name for that exemption, which somebody answers for. */
   withoutTable: z.partialRecord(MarketCode, z.string().max(60)).exactOptional(),
+  /** By market: the design its label is set in; the usual one where there is none. */
+  designs: z.partialRecord(MarketCode, z.string().max(100)).exactOptional(),
   /** What packs of it weighed. */
   weighings: z.array(Weighing).max(200, 'Two hundred weighings are kept: take an old one out first.').exactOptional(),
   /** What laboratories found in it. */

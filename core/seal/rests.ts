@@ -23,6 +23,7 @@ const restsOn: Record<keyof Kitchen, boolean> = {
   pricePoint: false,
   rates: false,
   labelStocks: false,
+  labelDesigns: false,
   scales: false,
   tins: false,
   mixers: false,

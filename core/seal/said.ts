@@ -29,7 +29,7 @@ const marked = (runs: readonly Run[]): string =>
 /** Every part that has words, in the order of a label. Pure: the same label says the same. */
 export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keeps'>): Said[] {
   const { words } = rulesOf(declaration.market, declaration.day)
-  const { table, panel, second, particulars } = declaration
+  const { table, panel, front, second, particulars } = declaration
   const rows =
     'rows' in table
       ? table.rows.map(row =>
@@ -47,12 +47,28 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
     name: [declaration.name, declaration.byName].filter(Boolean).join('\n'),
     ingredients: `${words.ingredients}${marked(declaration.ingredients)}.`,
     'second language': second ? `${second.name}\n${second.ingredients}` : '',
-    statements: declaration.statements.map(marked).join('\n'),
+    statements: [...declaration.statements.map(marked), ...(declaration.symbol ? [declaration.symbol.text] : [])].join(
+      '\n',
+    ),
     claims: declaration.claims.join(', '),
     nutrition:
       'missing' in table && table.leftOut !== undefined
         ? `No table: ${table.leftOut}.`
-        : [panel?.servings, panel?.servingSize, ...rows].filter(Boolean).join('\n'),
+        : [
+            panel?.servings,
+            panel?.servingSize,
+            ...rows,
+            ...(front
+              ? [
+                  front.lead,
+                  ...front.cells.map(one =>
+                    [one.name, ...one.amounts, one.level, one.percent].filter(Boolean).join(' | '),
+                  ),
+                ]
+              : []),
+          ]
+            .filter(Boolean)
+            .join('\n'),
     'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),
     keeping: keeps.trim(),
     business: [particulars.operator, particulars.gtin && `Article number ${particulars.gtin}`]

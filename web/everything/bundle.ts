@@ -143,4 +143,5 @@ const sinceThen: ReadonlySet<TableName> = new Set([
   'batch_entry',
   'hold_entry',
   'practice_entry',
+  'picture',
 ])

@@ -6,9 +6,14 @@ export function LabelSvg({
   layout,
   trueSize = false,
   draft = false,
+  pictureAt = id => `/api/v1/pictures/${id}`,
+  font = 'Archivo Label',
 }: {
   layout: LabelLayout
   trueSize?: boolean
+  /** The address of a picture, by its id. */
+  pictureAt?: (id: string) => string
+  font?: string
   /** Nobody signed it as it stands: it is printed with a mark. */
   draft?: boolean
 }) {
@@ -20,7 +25,7 @@ export function LabelSvg({
       aria-label={`Label, ${layout.width} by ${layout.height} mm`}
       data-label
       style={{
-        fontFamily: "'Archivo Label'",
+        fontFamily: `'${font}'`,
         fontKerning: 'none',
         fontVariantLigatures: 'none',
         background: '#fff',
@@ -44,8 +49,14 @@ export function LabelSvg({
           strokeWidth={box.weight}
         />
       ))}
+      {layout.images.map(one => (
+        <image key={one.id} href={pictureAt(one.id)} x={one.x} y={one.y} width={one.width} height={one.height} />
+      ))}
       {layout.fills.map((fill, at) => (
         <rect key={at} x={fill.x} y={fill.y} width={fill.width} height={fill.height} fill="#000" />
+      ))}
+      {layout.rings.map((ring, at) => (
+        <circle key={at} cx={ring.x} cy={ring.y} r={ring.r} fill="none" stroke="#000" strokeWidth={ring.weight} />
       ))}
       {layout.texts.map((text, at) => (
         <text
@@ -54,7 +65,7 @@ export function LabelSvg({
           y={text.y}
           fontSize={text.size}
           fontWeight={text.bold ? 700 : 400}
-          fill="#000"
+          fill={text.inverse ? '#fff' : '#000'}
           xmlSpace="preserve"
         >
           {text.text}

@@ -2,13 +2,11 @@
 import type { LabelStock } from '@fair-tin/core/model'
 import { PDFDocument, type PDFEmbeddedPage, type PDFPage, rgb } from 'pdf-lib'
 import type { LabelLayout } from './layout'
-import { labelPdf } from './pdf'
+import { away, labelPdf, long, type Pictures } from './pdf'
 import { placesOn } from './sheet'
 
 const pointsPerMm = 72 / 25.4
 type OnSheets = LabelStock & { sheet: NonNullable<LabelStock['sheet']> }
-/** Length of a mark, and how far it keeps from the label, mm. */
-const [long, away] = [3, 1]
 
 export async function sheetPdf(
   layout: LabelLayout,
@@ -19,9 +17,10 @@ export async function sheetPdf(
     from = 1,
     draft = false,
     marks = false,
-  }: { copies?: number; from?: number; draft?: boolean; marks?: boolean } = {},
+    pictures = {},
+  }: { copies?: number; from?: number; draft?: boolean; marks?: boolean; pictures?: Pictures } = {},
 ): Promise<Uint8Array> {
-  const one = await labelPdf(layout, title, { draft })
+  const one = await labelPdf(layout, title, { draft, pictures })
   const document = await PDFDocument.create()
   document.setTitle(draft ? `Draft, not signed: ${title}` : title)
   document.setLanguage('en-GB')

@@ -35,6 +35,7 @@ const fieldName: Partial<Record<string, string>> = {
   running: 'the running cost',
   rates: 'the rate',
   labelStocks: 'a label stock',
+  labelDesigns: 'a label design',
   houseRules: 'a claim of the house',
   taxes: 'the tax',
   evidenceYears: 'how long it is good for',

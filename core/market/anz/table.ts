@@ -45,6 +45,9 @@ export const table: TableRule = {
   ],
   daily: null,
   panel: null,
+  forms: [],
+  simplified: null,
+  front: null,
   // average quantities: the standard names no figures
   tolerances: null,
 }

@@ -20,6 +20,7 @@ export const statements: StatementRules = {
     percent: 15,
     small: { reference: 30, percent: 10 },
     text: 'High in / Élevé en: {nutrients}.',
+    symbol: { head: 'High in / Élevé en', foot: 'Health Canada / Santé Canada' },
     cite: 'FDR B.01.350, in force since 1 January 2026',
   },
   refused: [],

@@ -68,8 +68,23 @@ export const table: TableRule = {
     perPack: 'Per container / par contenant',
     energy: 'Calories',
     percentHead: '% Daily Value* / % valeur quotidienne*',
+    percentShort: 'DV / VQ',
     footnote: '*5% or less is a little, 15% or more is a lot / *5 % ou moins c’est peu, 15 % ou plus c’est beaucoup',
   },
+  // narrower types of the vertical form are not drawn; from memory, and less sure
+  forms: [
+    { form: 'vertical', only: null, cite: 'FDR B.01.454, bilingual standard' },
+    { form: 'tabular', only: { upTo: 200_00, lowerThan: 80 }, cite: 'FDR B.01.454, bilingual horizontal' },
+    { form: 'linear', only: { upTo: 200_00, lowerThan: null }, cite: 'FDR B.01.454, linear' },
+  ],
+  simplified: {
+    rows: 6,
+    kept: ['energyKcal', 'fat', 'totalCarbohydrate', 'protein'],
+    alsoNothing: [],
+    text: 'Not a significant source of {nutrients} / Source négligeable de {second}.',
+    cite: 'FDR B.01.401(6), less sure',
+  },
+  front: null,
   tolerances: {
     cite: 'CFIA nutrition labelling compliance test, from memory',
     rows: {

@@ -62,6 +62,9 @@ export const europeanTable: TableRule = {
   ],
   daily: null,
   panel: null,
+  forms: [],
+  simplified: null,
+  front: null,
   tolerances: europeanTolerances,
 }
 

@@ -1,6 +1,7 @@
 // United Kingdom: the whole pack.
 import { europeanAverageQuantity } from '../european/averageQuantity'
 import type { RulePack } from '../rulePack'
+import { front } from './front'
 import { letters } from './letters'
 import { rules } from './rules'
 import { sale } from './sale'
@@ -18,7 +19,7 @@ export const uk: RulePack = {
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,
   serving,
-  table,
+  table: { ...table, front },
   rounding,
   referenceIntake,
   statements,

@@ -90,9 +90,28 @@ export const table: TableRule = {
     perPack: 'Per container',
     energy: 'Calories',
     percentHead: '% Daily Value*',
+    percentShort: 'DV',
     footnote:
       '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
   },
+  // the label stands for the space there is; 40 square inches, 3 inches
+  forms: [
+    { form: 'vertical', only: null, cite: '21 CFR 101.9(d)' },
+    {
+      form: 'tabular',
+      only: { upTo: 40 * 25.4 ** 2, lowerThan: 3 * 25.4 },
+      cite: '21 CFR 101.9(d)(11) and (j)(13)(ii)(A)(1)',
+    },
+    { form: 'linear', only: { upTo: 40 * 25.4 ** 2, lowerThan: null }, cite: '21 CFR 101.9(j)(13)(ii)(A)(2)' },
+  ],
+  simplified: {
+    rows: 8,
+    kept: ['energyKcal', 'fat', 'totalCarbohydrate', 'protein', 'sodiumMg'],
+    alsoNothing: ['less than 1'],
+    text: 'Not a significant source of {nutrients}.',
+    cite: '21 CFR 101.9(f)',
+  },
+  front: null,
   tolerances: {
     cite: '21 CFR 101.9(g)(4) and (5)',
     rows: {

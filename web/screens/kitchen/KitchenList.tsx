@@ -1,4 +1,4 @@
-// A list of the kitchen's on a page of its own, kept as a whole: claims of the house, label stock. What is left open is there again;
+// A list of the kitchen's on a page of its own, kept as a whole: claims of the house, label stock, label designs. What is left open is there again;
 // where somebody else changed the same entry, both are shown.
 'use client'
 import { type KitchenSheet, sheetEdits } from '@fair-tin/core/edit'
@@ -37,7 +37,7 @@ function isForm<V, D extends object>(left: unknown, like: D): left is Form<V, D>
   )
 }
 
-export function KitchenList<F extends 'houseRules' | 'labelStocks', D extends { key: string }>({
+export function KitchenList<F extends 'houseRules' | 'labelStocks' | 'labelDesigns', D extends { key: string }>({
   field,
   shelf,
   title,
@@ -51,6 +51,8 @@ export function KitchenList<F extends 'houseRules' | 'labelStocks', D extends { 
   newDraft,
   fromDrafts,
   Entry,
+  beside,
+  oneEach = false,
 }: {
   field: F
   /** Where the browser keeps what is left open. */
@@ -70,6 +72,10 @@ export function KitchenList<F extends 'houseRules' | 'labelStocks', D extends { 
     drafts: readonly D[],
   ) => { values: NonNullable<KitchenSheet[F]>[number][] } | { problems: ReadonlyMap<string, string> }
   Entry: (props: EntryProps<D>) => ReactNode
+  /** Stands over the entries. */
+  beside?: ReactNode
+  /** Each as wide as the page. */
+  oneEach?: boolean
 }) {
   type Value = NonNullable<KitchenSheet[F]>[number]
   const router = useRouter()
@@ -134,7 +140,8 @@ export function KitchenList<F extends 'houseRules' | 'labelStocks', D extends { 
           {problems.get('')}
         </p>
       )}
-      <div className="grid min-h-0 flex-1 content-start gap-3 overflow-auto lg:grid-cols-2">
+      {beside}
+      <div className={`grid min-h-0 flex-1 content-start gap-3 overflow-auto ${oneEach ? '' : 'lg:grid-cols-2'}`}>
         {form.drafts.map(draft => (
           <Entry
             key={draft.key}

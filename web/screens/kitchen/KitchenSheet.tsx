@@ -99,6 +99,9 @@ export function KitchenSheet({
         <Link href="/kitchen/label-stock" className="word-link">
           Label stock
         </Link>
+        <Link href="/kitchen/label-designs" className="word-link">
+          Label designs
+        </Link>
         <Link href="/kitchen/people" className="word-link">
           People and tablets
         </Link>

@@ -247,6 +247,15 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         />
         Print the share of a day’s reference intake (UK, EU)
       </label>
+      <label className="mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-[24px] accent-damson"
+          checked={product.printFront ?? false}
+          onChange={event => hands.onEdit(putField(product, 'printFront', event.target.checked || null))}
+        />
+        Print the summary for the front of the pack (UK)
+      </label>
       <Boxes
         title="In the name or picture (QUID)"
         options={[...used, ...parts].map(one => ({ value: one.id, label: one.name }))}

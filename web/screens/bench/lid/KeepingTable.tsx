@@ -2,14 +2,7 @@
 // What the recipe’s own words give is proposed; one row is printed.
 'use client'
 import { dateBorneBy } from '@fair-tin/core/label'
-import {
-  type KeepingPlace,
-  type KeptSo,
-  keepingPlaceName,
-  keepingPlaces,
-  type Product,
-  type Recipe,
-} from '@fair-tin/core/model'
+import { type KeepingPlace, type KeptSo, keepingPlaceName, keepingPlaces, type Recipe } from '@fair-tin/core/model'
 import { readKeepingTable } from '@fair-tin/core/reading'
 import { capital } from '@fair-tin/core/words'
 import { Choose } from '../../../ui/Choose'

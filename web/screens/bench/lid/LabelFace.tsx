@@ -5,7 +5,7 @@ import { toPlaces } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { LabelSvg } from '../../../label/LabelSvg'
-import { labelSizes, layOut, sizeName, sizeNamed, usualSize } from '../../../label/layout'
+import { labelSizes, layOut, layOutIn, sizeName, sizeNamed, usualSize } from '../../../label/layout'
 import { Caution } from '../../../ui/Caution'
 import { Choose } from '../../../ui/Choose'
 import { DayField } from '../../../ui/DayField'
@@ -13,18 +13,29 @@ import { VerdictMark } from '../../../ui/VerdictMark'
 import type { LidProps } from './faces'
 import { LabelChecks } from './LabelChecks'
 import { MarketCompare } from './MarketCompare'
+import { putField } from './productEdit'
 import { useCodes } from './useCodes'
 
 export function LabelFace(props: LidProps) {
-  const { assessment, workbook, product, productId, rules, onTurn } = props
+  const { assessment, workbook, product, productId, rules, hands, onTurn } = props
   const { declaration } = assessment
   const usual = usualSize(declaration)
   const [chosen, setChosen] = useState<{ market: string; name: string } | null>(null)
   // a size is chosen for one market's form of label
-  const { labelStocks = [] } = workbook.kitchen
+  const { labelStocks = [], labelDesigns = [] } = workbook.kitchen
+  const design = labelDesigns.find(one => one.id === product.designs?.[declaration.market])
   const named = chosen?.market === declaration.market ? chosen.name : sizeName(usual)
-  const size = sizeNamed(named, labelStocks) ?? usual
-  const stock = labelStocks.find(one => one.id === named)
+  const size = design ?? sizeNamed(named, labelStocks) ?? usual
+  const stock = labelStocks.find(one => one.id === (design ? design.stock : named))
+  const choose = (name: string) => {
+    const { [declaration.market]: was, ...others } = product.designs ?? {}
+    const isDesign = labelDesigns.some(one => one.id === name)
+    const designs = isDesign ? { ...others, [declaration.market]: name } : others
+    // the design stays with the product; a size is for this once
+    if (isDesign || was !== undefined)
+      hands.onEdit(putField(product, 'designs', Object.keys(designs).length > 0 ? designs : null))
+    setChosen(isDesign ? null : { market: declaration.market, name })
+  }
   const [beside, setBeside] = useState(false)
   const [baked, setBaked] = useState('')
   const [lot, setLot] = useState('')
@@ -35,12 +46,15 @@ export function LabelFace(props: LidProps) {
     lot: lot.trim() || declaration.particulars.lot,
     baked: baked || workbook.today,
   })
-  const laid = useMemo(() => layOut(declaration, codes ? { codes } : {}, size), [declaration, codes, size])
+  const laid = useMemo(() => {
+    const extras = codes ? { codes } : {}
+    return design ? layOutIn(design, declaration, extras) : layOut(declaration, extras, size)
+  }, [declaration, codes, design, size])
   /** What is no count is said by the address itself, and prints nothing. */
   const start = startAt.trim() || '1'
   const query = new URLSearchParams({
     market: declaration.market,
-    ...(size === usual ? {} : { size: named }),
+    ...(design ? { size: design.id } : size === usual ? {} : { size: named }),
     ...(baked ? { baked } : {}),
     ...(lot.trim() ? { lot: lot.trim() } : {}),
   }).toString()
@@ -153,12 +167,13 @@ export function LabelFace(props: LidProps) {
           Label, mm
           <Choose
             label="Label size"
-            value={named}
+            value={design?.id ?? named}
             options={[
+              ...labelDesigns.map(one => ({ value: one.id, label: `${one.name}: ${one.width} × ${one.height}` })),
               ...labelSizes.map(one => ({ value: sizeName(one), label: `${one.width} × ${one.height}` })),
               ...labelStocks.map(one => ({ value: one.id, label: `${one.name}: ${one.width} × ${one.height}` })),
             ]}
-            onChange={name => setChosen({ market: declaration.market, name })}
+            onChange={choose}
           />
         </div>
         <label className="flex flex-col text-[13px] text-quiet">
@@ -208,8 +223,25 @@ export function LabelFace(props: LidProps) {
           </a>
         </div>
       </div>
+      <p className="mt-2 flex flex-wrap gap-x-3 text-[13px] text-quiet">
+        Also as
+        {[
+          ['svg', '', 'SVG'],
+          ['png', '&perInch=300', 'PNG, 300 to the inch'],
+          ['zpl', `&perInch=203&copies=${encodeURIComponent(copies.trim() || '1')}`, 'ZPL for a label printer, 203'],
+          ['zpl', `&perInch=300&copies=${encodeURIComponent(copies.trim() || '1')}`, 'ZPL, 300'],
+          ['pdf', '&bleed=3&marks=yes', 'PDF with 3 mm to cut away'],
+        ].map(([kind, more, words]) => (
+          <a key={words} className="word-link" href={address(`label.${kind}`, more)}>
+            {words}
+          </a>
+        ))}
+      </p>
       <Link href="/kitchen/label-stock" className="word-link mt-2 mr-3">
         Label stock
+      </Link>
+      <Link href={`/kitchen/label-designs?product=${productId}`} className="word-link mt-2 mr-3">
+        Label designs
       </Link>
       <button type="button" className="word-link mt-2" onClick={() => onTurn('about')}>
         Change name, claims, weight or what is highlighted

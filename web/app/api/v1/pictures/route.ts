@@ -1,0 +1,44 @@
+// A logo or a photograph, drawn anew and kept.
+import { mayDo, type Right } from '@fair-tin/core/model'
+import { keepPicture, listPictures, mostPapers, papersKept, picturesKept } from '@fair-tin/data'
+import { z } from 'zod'
+import { here } from '../../../../door/here'
+import { redrawn } from '../../../../pictures/redrawn'
+import { problem, Refused, refusal } from '../answer'
+import { changingOnce } from '../changingOnce'
+import { jsonOf } from '../jsonOf'
+
+const Body = z.object({
+  id: z.uuid('It has no id.'),
+  kind: z.enum(['logo', 'photo']),
+  name: z.string().trim().min(1).max(120),
+  base64: z.base64('It arrived torn.').max(4_500_000, 'It is over 3 MB. Keep a smaller one.'),
+})
+const rightFor: Record<z.infer<typeof Body>['kind'], Right> = { logo: 'kitchen', photo: 'bakes' }
+
+export async function POST(request: Request) {
+  const body = Body.safeParse(await jsonOf(request))
+  if (!body.success) return problem(422, body.error.issues[0]!.message)
+  const { id, kind, name, base64 } = body.data
+  try {
+    const who = await here()
+    // nothing is drawn for whoever may not keep it
+    if (!who || !mayDo(who, rightFor[kind])) return problem(403, 'You may not keep pictures here.')
+    const drawn = redrawn(Buffer.from(base64, 'base64'))
+    if ('problem' in drawn) return problem(415, `${name} ${drawn.problem}`)
+    const kept = await changingOnce(
+      rightFor[kind],
+      request,
+      { id, kind, name },
+      async sql => {
+        if ((await papersKept(sql)) + (await picturesKept(sql)) + drawn.bytes.length > mostPapers())
+          throw new Refused(413, `${name} does not fit: this bakery keeps no more papers and pictures than it has now.`)
+        await keepPicture(sql, { id, kind, name, ...drawn })
+      },
+      sql => listPictures(sql, kind),
+    )
+    return Response.json({ pictures: kept })
+  } catch (error) {
+    return refusal(error)
+  }
+}

@@ -1,0 +1,75 @@
+// A label in points, as a printer of so many to the inch has them: for a picture, and for a label printer.
+import 'server-only'
+import { existsSync } from 'node:fs'
+import path from 'node:path'
+import type { Points } from '@fair-tin/core/exchange'
+import { Resvg } from '@resvg/resvg-js'
+import { createElement } from 'react'
+import { LabelSvg } from './LabelSvg'
+import type { LabelLayout } from './layout'
+import type { Pictures } from './pdf'
+
+/** Points to the inch that label printers have, and one for the eye. */
+export const resolutions = [203, 300, 600] as const
+export type Resolution = (typeof resolutions)[number]
+
+const fontFiles = ['400Regular', '700Bold'].map(weight => {
+  const inPackage = path.join('node_modules/@expo-google-fonts/archivo', weight, `Archivo_${weight}.ttf`)
+  return (
+    [process.cwd(), path.join(process.cwd(), '..')].map(base => path.join(base, inPackage)).find(existsSync) ??
+    inPackage
+  )
+})
+
+/** As a drawing by itself, its picture inside. */
+export async function labelSvg(
+  layout: LabelLayout,
+  draft: boolean,
+  pictures: Pictures,
+  font?: string,
+): Promise<string> {
+  const { renderToStaticMarkup } = await import('react-dom/server')
+  const drawn = renderToStaticMarkup(
+    createElement(LabelSvg, {
+      layout,
+      draft,
+      trueSize: true,
+      ...(font ? { font } : {}),
+      pictureAt: id => `data:image/png;base64,${Buffer.from(pictures[id] ?? []).toString('base64')}`,
+    }),
+  )
+  return drawn.replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" ').replaceAll('xmlSpace=', 'xml:space=')
+}
+
+async function rendered(layout: LabelLayout, draft: boolean, pictures: Pictures, perInch: Resolution) {
+  const svg = (await labelSvg(layout, draft, pictures, 'Archivo'))
+    // its size is said in points, not in millimetres
+    .replace(/ width="[\d.]+mm" height="[\d.]+mm"/, ` width="${layout.width}" height="${layout.height}"`)
+  return new Resvg(svg, {
+    background: '#fff',
+    fitTo: { mode: 'width', value: Math.round((layout.width / 25.4) * perInch) },
+    font: { loadSystemFonts: false, fontFiles, defaultFontFamily: 'Archivo' },
+  }).render()
+}
+
+export async function labelPng(layout: LabelLayout, draft: boolean, pictures: Pictures, perInch: Resolution) {
+  return new Uint8Array((await rendered(layout, draft, pictures, perInch)).asPng())
+}
+
+/** In ink or none, as a label printer prints it. */
+export async function labelPoints(
+  layout: LabelLayout,
+  draft: boolean,
+  pictures: Pictures,
+  perInch: Resolution,
+): Promise<Points> {
+  const { width, height, pixels } = await rendered(layout, draft, pictures, perInch)
+  return {
+    width,
+    height,
+    dark: (x, y) => {
+      const at = (y * width + x) * 4
+      return (pixels[at]! * 299 + pixels[at + 1]! * 587 + pixels[at + 2]! * 114) / 1000 < 140
+    },
+  }
+}
