@@ -13,7 +13,7 @@ import {
 } from '@fair-tin/core/batch'
 import type { Batch } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
-import { daysAfter } from '@fair-tin/core/words'
+import { daysAfter, spokenDay } from '@fair-tin/core/words'
 import {
   type BakerySql,
   type BatchRow,
@@ -166,8 +166,27 @@ export async function heldMatters(sql: BakerySql, today: string): Promise<Matter
   })
 }
 
+/** Batches of earlier days that nobody finished: what came of them is not written down. */
+export async function unfinishedMatters(sql: BakerySql, today: string): Promise<Matter[]> {
+  return (await recent(sql, today)).flatMap(({ batch, outcome }): Matter[] =>
+    outcome || batch.day >= today
+      ? []
+      : [
+          {
+            key: `unfinished ${batch.id}`,
+            weight: 'note',
+            what: `Batch ${batch.code} of ${batch.name}, begun ${spokenDay(batch.day)}, is not finished.`,
+            detail: 'What came of it, and whether its labels count, is not written down.',
+            does: 'Finish it',
+            at: `/bake/${batch.id}`,
+          },
+        ],
+  )
+}
+
 export interface ToPrint {
   batch: string
+  product: string
   code: string
   name: string
   /** Packs without a label. */
@@ -179,6 +198,6 @@ export async function labelsToPrint(sql: BakerySql, today: string): Promise<ToPr
     if (!outcome || held.length > 0) return []
     const each = batch.books.products.find(one => one.id === batch.product)?.pieces ?? 1
     const packs = Math.floor(outcome.good / each) - state.labels.out
-    return packs > 0 ? [{ batch: batch.id, code: batch.code, name: batch.name, packs }] : []
+    return packs > 0 ? [{ batch: batch.id, product: batch.product, code: batch.code, name: batch.name, packs }] : []
   })
 }

@@ -1,15 +1,21 @@
 import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
 import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
 import { reading, today } from '../bakery'
-import { heldMatters } from '../batches'
+import { heldMatters, unfinishedMatters } from '../batches'
 import { aheadMatters, labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
 
 export const metadata = { title: 'Today' }
 export default async function TodayPage() {
   const iso = today()
-  const [{ workbook, states }, lots, putOff, held] = await reading(sql =>
-    Promise.all([labelStates(sql, true), lotsOnHand(sql), putOffMatters(sql, iso), heldMatters(sql, iso)]),
+  const [{ workbook, states }, lots, putOff, held, unfinished] = await reading(sql =>
+    Promise.all([
+      labelStates(sql, true),
+      lotsOnHand(sql),
+      putOffMatters(sql, iso),
+      heldMatters(sql, iso),
+      unfinishedMatters(sql, iso),
+    ]),
   )
   const day = new Intl.DateTimeFormat('en-GB', {
     weekday: 'long',
@@ -17,7 +23,13 @@ export default async function TodayPage() {
     month: 'long',
     timeZone: 'UTC',
   }).format(new Date(`${iso}T00:00:00Z`))
-  const all = [...held, ...labelMatters(states), ...mattersToday(workbook, lots), ...aheadMatters(workbook)]
+  const all = [
+    ...held,
+    ...labelMatters(states),
+    ...mattersToday(workbook, lots),
+    ...unfinished,
+    ...aheadMatters(workbook),
+  ]
   // it stays away until its day, and only as long as it says what it said
   const awayOf = (one: Matter) => putOff.find(put => put.key === one.key && put.print === printOf(saidOf(one)))
   return (

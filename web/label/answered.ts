@@ -1,7 +1,7 @@
 // A label given out in one of its forms, from the address of a request; what cannot be printed is said in words.
 import 'server-only'
 import { zplOf } from '@fair-tin/core/exchange'
-import { type LabelAnswer, labelFor } from './fromRequest'
+import { labelFor, type Printable } from './fromRequest'
 import { labelPdf } from './pdf'
 import { labelPng, labelPoints, labelSvg, type Resolution, resolutions } from './points'
 import { sheetPdf } from './sheetPdf'
@@ -18,7 +18,6 @@ const words = (text: string, status: number) =>
   new Response(text, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } })
 const whole = (text: string | null, usual: number): number => (text === null ? usual : Number(text))
 
-type Printable = Extract<LabelAnswer, { layout: unknown }>
 async function bodyOf(
   { layout, name, draft, stock, pictures }: Printable,
   form: LabelForm,

@@ -18,6 +18,9 @@ import type { Pictures } from './pdf'
 const latestDay = '2199-12-31'
 
 /** `draft`: it is not signed as it stands now. */
+/** As it can be printed. */
+export type Printable = Extract<LabelAnswer, { layout: unknown }>
+
 export type LabelAnswer =
   /** `stock`: of the kitchen's own, where it is set on one. */
   | {

@@ -7,7 +7,7 @@ import { type Column, leading, paragraph, plain, set } from './paragraph'
 
 /** `em`: of the label's small letters. */
 export function setFront(page: Page, column: Column, { lead, cells, notes }: FrontOfPack, em: number): void {
-  set(page, column, paragraph(plain(lead), 0.3), em)
+  set(page, column, paragraph(plain(lead), 0.55), em)
   const top = column.y
   const wide = column.width / cells.length
   const rows = 1 + Math.max(...cells.map(one => one.amounts.length + (one.level ? 1 : 0))) + 1
@@ -41,7 +41,11 @@ export function setSymbol(page: Page, column: Column, { head, nutrients, foot }:
   const top = column.y + 0.6
   let y = top + pad
   page.rings.push({ x: column.x + pad + glass * 0.4, y: y + glass * 0.4, r: glass * 0.32, weight: 0.3 })
-  page.fills.push({ x: column.x + pad + glass * 0.62, y: y + glass * 0.62, width: glass * 0.3, height: 0.35 })
+  // its handle, in steps
+  for (let step = 0; step < 6; step++) {
+    const away = glass * (0.6 + step * 0.05)
+    page.fills.push({ x: column.x + pad + away, y: y + away, width: glass * 0.1, height: glass * 0.1 })
+  }
   page.texts.push({ x: column.x + pad + glass + 0.8, y: y + em * 1.1, text: head, size: em * 1.1, bold: true })
   y += em * 1.1 * leading + 0.5
   for (const one of nutrients) {

@@ -12,6 +12,8 @@ import { setTable } from './typicalTable'
 
 const margin = 3
 const gutter = 3
+/** Over what lies across the foot. */
+const gap = 1
 const shares = [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]
 /** Beside a panel, which needs 45 mm and more. */
 const sharesBesidePanel = [0.46, 0.42, 0.38, 0.34, 0.3]
@@ -41,7 +43,6 @@ export function inColumns(
     const second: Column = { x: margin + inner * share + gutter, width: inner * (1 - share), y: margin - em * 0.3 }
     for (const one of name) set(page, first, one, em)
     if (symbol) setSymbol(page, first, symbol, em)
-    if (front) setFront(page, first, front, em)
     for (const one of left!) set(page, first, one, em)
     for (const one of right!) set(page, second, one, em)
     if (beside) {
@@ -58,8 +59,15 @@ export function inColumns(
       setCodes(page, roomier.width >= barsWidth ? roomier : other, codes)
     }
     const across: Column = { x: margin, width: size.width - 2 * margin, y: 0 }
-    if (form?.lies) form.set(emptyPage(), across)
-    const foot = size.height - margin - (form?.lies ? across.y + 1 : 0)
+    const lying: ((page: Page, column: Column) => void)[] = [
+      ...(front ? [(on: Page, column: Column) => setFront(on, column, front, em)] : []),
+      ...(form?.lies ? [form.set] : []),
+    ]
+    for (const one of lying) {
+      one(emptyPage(), across)
+      across.y += gap
+    }
+    const foot = size.height - margin - across.y
     if (atFoot) {
       // set once apart, to know how deep it is
       const apart: Column = { ...first, y: 0 }
@@ -68,11 +76,12 @@ export function inColumns(
       set(page, first, net, em)
     }
     const words = Math.max(first.y, second.y)
-    if (form?.lies) {
-      const lying: Column = { ...across, y: Math.max(words + 1, foot + 1) }
-      form.set(page, lying)
-      return { page, needed: words + 1 + across.y + margin }
+    if (lying.length === 0) return { page, needed: words + margin }
+    const at: Column = { ...across, y: Math.max(words, foot) }
+    for (const one of lying) {
+      at.y += gap
+      one(page, at)
     }
-    return { page, needed: words + margin }
+    return { page, needed: words + across.y + margin }
   })
 }

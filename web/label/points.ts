@@ -1,5 +1,4 @@
 // A label in points, as a printer of so many to the inch has them: for a picture, and for a label printer.
-import 'server-only'
 import { existsSync } from 'node:fs'
 import path from 'node:path'
 import type { Points } from '@fair-tin/core/exchange'

@@ -1,5 +1,4 @@
 // A picture that came from outside, drawn anew: what comes out is its points and nothing else, no script, no place, no hidden word.
-import 'server-only'
 import { Resvg } from '@resvg/resvg-js'
 
 export interface Redrawn {

@@ -86,8 +86,11 @@ export function KitchenList<F extends 'houseRules' | 'labelStocks' | 'labelDesig
   const { form, open, put, forget, setForm } = useLeftOpen<Form<Value, D>>(shelf, () => opened(values), again)
   const [problems, setProblems] = useState<ReadonlyMap<string, string>>(new Map())
   const { clashes, send, takeBack, settle } = useSheet('kitchen')
-  const change = (key: string, to: Partial<D>) =>
+  const change = (key: string, to: Partial<D>) => {
+    // what was wrong with it may be right now: it is said again when it is kept
+    setProblems(now => new Map([...now].filter(([of]) => of !== key)))
     put(now => ({ ...now, drafts: now.drafts.map(one => (one.key === key ? { ...one, ...to } : one)) }))
+  }
 
   const keep = () => {
     const built = fromDrafts(form.drafts)

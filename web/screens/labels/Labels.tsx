@@ -89,7 +89,10 @@ export function Labels({
                 {one.packs} for {one.name}, batch {one.code}
               </Link>
             </span>
-          ))}
+          ))}{' '}
+          <a className="word-link" href={`/labels/to-print.pdf${market === every ? '' : `?market=${market}`}`}>
+            All of them as one PDF
+          </a>
         </section>
       )}
       <div className="pane min-h-0 flex-1">

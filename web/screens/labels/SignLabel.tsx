@@ -16,6 +16,7 @@ import { VerdictMark, verdictClass } from '../../ui/VerdictMark'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
 import { useLeftOpen } from '../useLeftOpen'
+import { AlteredWords } from './AlteredWords'
 import { StateMark, Words } from './stateWords'
 
 interface Props {
@@ -254,19 +255,7 @@ function WhatChanged({ stale }: { stale: Stale }) {
       <p role="alert" className="mb-1 text-breaks">
         {capital(fullList(stale.causes))}. Hold the printed labels.
       </p>
-      {stale.altered.map(one => (
-        <div key={one.part} className="border-b border-hair/60 py-1.5 last:border-0">
-          <p className="text-[13px] text-quiet">{partName(one.part)}</p>
-          <p>
-            <span className="text-quiet">Signed: </span>
-            {one.was === null ? 'nothing' : <Words>{one.was}</Words>}
-          </p>
-          <p>
-            <span className="text-quiet">Now: </span>
-            {one.now === null ? 'nothing' : <Words>{one.now}</Words>}
-          </p>
-        </div>
-      ))}
+      <AlteredWords altered={stale.altered} was="Signed" now="Now" />
     </Group>
   )
 }

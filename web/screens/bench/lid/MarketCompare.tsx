@@ -4,10 +4,9 @@ import { type Assessment, assess, marketDifferences, marketsBeside } from '@fair
 import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import type { MarketCode, Workbook } from '@fair-tin/core/model'
 import { useMemo, useState } from 'react'
-import { LabelSvg } from '../../../label/LabelSvg'
-import { layOut, usualSize } from '../../../label/layout'
 import { Choose } from '../../../ui/Choose'
 import { Modal } from '../../../ui/Modal'
+import { SmallLabel } from './SmallLabel'
 
 /** A market whose label has another form, else just another. */
 const mostUnlike = (here: MarketCode): MarketCode =>
@@ -132,15 +131,5 @@ function AllDiffer({ all }: { all: readonly Assessment[] }) {
         </tbody>
       </table>
     </section>
-  )
-}
-
-function SmallLabel({ declaration }: { declaration: Assessment['declaration'] }) {
-  const laid = useMemo(() => layOut(declaration, {}, usualSize(declaration)), [declaration])
-  if ('tooMuch' in laid) return <p className="rounded border-2 border-breaks bg-breaks-wash p-2">{laid.tooMuch}</p>
-  return (
-    <div className="border border-hair">
-      <LabelSvg layout={laid} />
-    </div>
   )
 }

@@ -1,6 +1,6 @@
 // Two recipes of one product side by side: what is otherwise in claims, allergens, cost, nutrition, structure and lines.
 'use client'
-import { assess, compareAssessments } from '@fair-tin/core/assess'
+import { type Assessment, assess, compareAssessments } from '@fair-tin/core/assess'
 import type { RecipeBody } from '@fair-tin/core/edit'
 import {
   allergenName,
@@ -14,9 +14,12 @@ import {
   type Workbook,
 } from '@fair-tin/core/model'
 import { adviceOn, type ComparedRow, compareRecipes, doughOf } from '@fair-tin/core/recipe'
+import { alteredIn, saidBy } from '@fair-tin/core/seal'
 import { weighed } from '@fair-tin/core/words'
 import { type ReactNode, useMemo } from 'react'
 import { money } from '../../../ui/money'
+import { AlteredWords } from '../../labels/AlteredWords'
+import { SmallLabel } from '../lid/SmallLabel'
 
 const tone: Record<ComparedRow['kind'], string> = {
   same: 'text-quiet',
@@ -90,6 +93,45 @@ export function Comparison({
           {same} {same === 1 ? 'line is' : 'lines are'} the same.
         </p>
       )}
+      <LabelsBeside {...{ workbook, recipe, productId, market, left, right }} />
+    </>
+  )
+}
+
+function judgedWith(
+  workbook: Workbook,
+  recipe: Recipe,
+  productId: string,
+  market: MarketCode,
+  body: RecipeBody,
+): Assessment {
+  const as: Recipe = { ...body, id: recipe.id, version: recipe.version }
+  const recipes = workbook.recipes.map(one => (one.id === recipe.id ? as : one))
+  return assess({ ...workbook, recipes }, productId, market)
+}
+
+/** The two labels, and every word that is another. Nothing where they say the same. */
+function LabelsBeside({ workbook, recipe, productId, market, left, right }: Parameters<typeof Comparison>[0]) {
+  const [before, after] = useMemo(
+    () => [left, right].map(body => judgedWith(workbook, recipe, productId, market, body)) as [Assessment, Assessment],
+    [workbook, recipe, productId, market, left, right],
+  )
+  const product = workbook.products.find(one => one.id === productId)
+  const altered = product ? alteredIn(saidBy(before, product), saidBy(after, product)) : []
+  return (
+    <>
+      <h3 className="mt-3 text-[15px]">The label</h3>
+      {altered.length === 0 ? (
+        <p className="text-quiet">Its label says the same.</p>
+      ) : (
+        <>
+          <div className="grid grid-cols-2 items-start gap-4 max-sm:grid-cols-1">
+            <SmallLabel declaration={before.declaration} />
+            <SmallLabel declaration={after.declaration} />
+          </div>
+          <AlteredWords altered={altered} was="Before" now="After" />
+        </>
+      )}
     </>
   )
 }
@@ -103,12 +145,10 @@ export function movesBetween(
   left: RecipeBody,
   right: RecipeBody,
 ): [what: string, before: string, after: string][] {
-  const judged = (body: RecipeBody) => {
-    const as: Recipe = { ...body, id: recipe.id, version: recipe.version }
-    const recipes = workbook.recipes.map(one => (one.id === recipe.id ? as : one))
-    return assess({ ...workbook, recipes }, productId, market)
-  }
-  const [before, after] = [judged(left), judged(right)]
+  const [before, after] = [left, right].map(body => judgedWith(workbook, recipe, productId, market, body)) as [
+    Assessment,
+    Assessment,
+  ]
   const changes = compareAssessments(before, after)
   const { currency } = workbook.kitchen
   const cost = (at: 0 | 1) =>
