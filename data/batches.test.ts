@@ -1,5 +1,5 @@
 // Batches against a real database: begun once, added to only, each entry once, and what was weighed comes off the shelf.
-import { type BatchEntry, type EntryOf, unknownIngredient } from '@fair-tin/core/model'
+import { type BatchEntry, type CleaningDone, type EntryOf, unknownIngredient } from '@fair-tin/core/model'
 import { restsOf } from '@fair-tin/core/seal'
 import { afterAll, describe, expect, it } from 'vitest'
 import { bakery } from '../demo/kitchen'
@@ -13,10 +13,15 @@ import {
   closePool,
   entriesOf,
   findBatch,
+  followParts,
   holdLot,
+  journalLines,
   journalOf,
+  keepCleaning,
   keepEntries,
   lastBatches,
+  lastTests,
+  listCleanings,
   listLots,
   lotsFor,
   lotsOfCode,
@@ -212,5 +217,71 @@ describe('a batch', () => {
     expect(await here(sql => holdLot(sql, 'gone', true, 'x'))).toBe(false)
     expect((await here(sql => lotsOfCode(sql, lot!.slice(4, 16).toUpperCase()))).map(one => one.id)).toEqual([lot])
     expect(await here(sql => usesOfLot(sql, lot!))).toEqual([expect.objectContaining({ batch: id, grams: 100 })])
+  })
+  it('is found where a lot went into it by way of a part from the shelf, also over two batches; what is struck is not', async () => {
+    const part = 'short-pastry'
+    const [first, second, third, before] = await here(async sql => [
+      await begun(sql),
+      await begun(sql),
+      await begun(sql),
+      await begun(sql),
+    ])
+    const taken = (grams: number) => entry('weighed', { place, grams, part, by: 'typed' })
+    // taken before there was anything of it left
+    await here(sql => keepEntries(sql, before!, [taken(5)]))
+    const slip = taken(20)
+    await here(
+      sql =>
+        sql`insert into batch_entry (bakery_id, id, batch_id, body) values (current_bakery(), ${crypto.randomUUID()}, ${first!}, ${sql.json({ kind: 'leftOver', part, grams: 300, id: 'x', at: 'x' })})`,
+    )
+    await here(sql => keepEntries(sql, second!, [taken(100)]))
+    await here(sql => keepEntries(sql, third!, [slip]))
+    await here(sql => keepEntries(sql, third!, [entry('struck', { of: slip.id, why: 'wrong batch' })]))
+    const found = await here(sql => followParts(sql, [{ batch: first! }], []))
+    const reached = found.flatMap(one => one.uses.map(use => use.batch))
+    expect(found.map(one => [one.part, one.how])).toEqual([[part, 'leftOver']])
+    expect(reached).toContain(second)
+    expect(reached).not.toContain(third)
+    expect(reached).not.toContain(before)
+    // put there by hand, it may be in whatever took of it since
+    const since = new Date('2020-01-01')
+    const byHand = await here(sql => followParts(sql, [], [{ part, at: since }]))
+    expect(byHand.flatMap(one => one.uses.map(use => use.batch))).toEqual(expect.arrayContaining([second, before]))
+  })
+})
+
+describe('what was cleaned', () => {
+  it('is kept in order, and the last test of each place and allergen counts at once', async () => {
+    const equipment = `probe mixer ${crypto.randomUUID().slice(0, 8)}`
+    const put = (done: CleaningDone) => here(sql => keepCleaning(sql, crypto.randomUUID(), done))
+    const last = async () => (await here(lastTests)).filter(one => one.equipment.toLowerCase() === equipment)
+    await put({ equipment, did: 'washed' })
+    expect(await last()).toEqual([])
+    await put({ equipment, did: 'tested', allergen: 'milk', found: true, note: 'swab of the bowl' })
+    await put({ equipment: equipment.toUpperCase(), did: 'tested', allergen: 'egg', found: false })
+    expect((await last()).map(one => [one.allergen, one.found]).sort()).toEqual([
+      ['egg', false],
+      ['milk', true],
+    ])
+    const book = await here(sql => readWorkbook(sql, day))
+    expect(book.tests!.some(one => one.equipment === equipment && one.found)).toBe(true)
+    expect(await here(sql => readWorkbook(sql, day))).toBe(book)
+    await put({ equipment: equipment.toUpperCase(), did: 'tested', allergen: 'milk', found: false })
+    expect((await last()).every(one => !one.found)).toBe(true)
+    const [newest] = await here(sql => listCleanings(sql, 1))
+    expect(newest).toMatchObject({ did: 'tested', allergen: 'milk', found: false, by: expect.any(String) })
+    await expect(put({ equipment, did: 'tested' } as never)).rejects.toThrow()
+    await expect(here(sql => sql`update cleaning_entry set found = false`)).rejects.toThrow(/permission denied/)
+  })
+})
+
+describe('the journal', () => {
+  it('says who changed what and which fields of it, the newest first, page by page', async () => {
+    await here(sql => movePart(sql, 'short-pastry', 1, 'a probe'))
+    const lines = await here(sql => journalLines(sql, null, 3))
+    expect(lines[0]).toMatchObject({ kind: 'part_entry', subject: 'short-pastry', change: 'insert', fields: [] })
+    const [older] = await here(sql => journalLines(sql, lines[0]!.entry, 1))
+    expect(older).toEqual(lines[1])
+    expect(JSON.stringify(lines)).not.toContain('bakery_id')
   })
 })

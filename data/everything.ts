@@ -24,6 +24,7 @@ const tables = {
   batch: ['id', 'code', 'day', 'product_id', 'name', 'pieces', 'factor', 'reason', 'print', 'kept_by', 'kept_at'],
   practice_entry: ['caught', 'missed', 'needless', 'kept_by', 'kept_at'],
   picture: ['id', 'kind', 'name', 'type', 'width', 'height', 'bytes', 'kept_by', 'kept_at'],
+  cleaning_entry: ['id', 'equipment', 'did', 'allergen', 'found', 'note', 'kept_by', 'kept_at'],
   batch_entry: ['id', 'batch_id', 'body', 'thing', 'kept_by', 'kept_at'],
   order_line: ['id', 'day', 'product_id', 'packs', 'for_whom', 'cancelled_at', 'kept_by', 'kept_at'],
 } as const

@@ -21,8 +21,10 @@ import {
   findIngredient,
   holdLot,
   journalOf,
+  keepCleaning,
   keepEntries,
   keepFile,
+  keepPicture,
   keepPractice,
   keepTrial,
   keepVersion,
@@ -91,6 +93,9 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   await keepEntries(sql, id, [
     { kind: 'noted', id: crypto.randomUUID(), at: '2026-11-26T08:00:00Z', text: 'less sugar', next: true },
   ])
+  await keepCleaning(sql, crypto.randomUUID(), { equipment: 'mixer', did: 'tested', allergen: 'milk', found: false })
+  const points = { width: 1, height: 1, bytes: new Uint8Array([1]) }
+  await keepPicture(sql, { id: crypto.randomUUID(), kind: 'logo', name: 'quay.svg', type: 'image/png', ...points })
   await keepPractice(sql, { caught: ['ghee'], missed: [], needless: 0 })
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
@@ -161,6 +166,7 @@ describe('isolation', () => {
       'batch',
       'batch_books',
       'batch_entry',
+      'cleaning_entry',
       'deed',
       'delivery',
       'evidence_file',

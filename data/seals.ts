@@ -35,6 +35,10 @@ export const currentSignOffs = async (sql: BakerySql): Promise<SignOff[]> =>
       order by o.product_id, o.market, o.number desc`
   ).map(read)
 
+/** The last signatures given and taken back, the newest first. */
+export const lastSignOffs = async (sql: BakerySql, most: number): Promise<SignOff[]> =>
+  (await sql<Row[]>`select ${columns(sql)} from ${named(sql)} order by o.number desc limit ${most}`).map(read)
+
 /** Everything that was signed and withdrawn of a product in a market, newest first. */
 export const signOffsOf = async (sql: BakerySql, product: string, market: string): Promise<SignOff[]> =>
   (

@@ -3,6 +3,7 @@
 import { RecipeBody } from '@fair-tin/core/edit'
 import {
   type Ingredient,
+  type LastTest,
   type Product,
   partKey,
   type Recipe,
@@ -10,6 +11,7 @@ import {
   type Workbook,
 } from '@fair-tin/core/model'
 import { type KitchenRow, listKitchen } from './bakery'
+import { lastTests } from './cleanings'
 import { listIngredients } from './ingredients'
 import { listProducts } from './products'
 import { listRecipes } from './recipes'
@@ -22,6 +24,7 @@ interface Books {
   frozen: KeptRows<Recipe>
   ingredients: KeptRows<Ingredient>
   kitchen: KeptRows<KitchenRow>
+  tests: readonly LastTest[]
 }
 /** Made of these, of that day, it was this. */
 const made = new WeakMap<Books['ingredients'], { books: Books; workbook: Workbook }>()
@@ -51,13 +54,14 @@ function recipesOf({ recipes, frozen }: Books): Recipe[] {
  * never assessed.
  */
 export async function readWorkbook(sql: BakerySql, today: string): Promise<Workbook> {
-  const [products, recipes, ingredients, kitchen] = await Promise.all([
+  const [products, recipes, ingredients, kitchen, tests] = await Promise.all([
     listProducts(sql),
     listRecipes(sql),
     listIngredients(sql),
     listKitchen(sql),
+    lastTests(sql),
   ])
-  const books: Books = { products, recipes, frozen: await listFrozen(sql, recipes.values), ingredients, kitchen }
+  const books: Books = { products, recipes, frozen: await listFrozen(sql, recipes.values), ingredients, kitchen, tests }
   const before = made.get(ingredients)
   if (
     before?.workbook.today === today &&
@@ -72,13 +76,14 @@ export async function readWorkbook(sql: BakerySql, today: string): Promise<Workb
 /** A bakery without a kitchen record was never assessed: no claim may rest on it. */
 const neverAssessed: KitchenRow = { kitchen: { currency: 'GBP', crossContact: [] }, evidence: [] }
 function together(books: Books, today: string): Workbook {
-  const { products, recipes, frozen, ingredients, kitchen } = books
+  const { products, recipes, frozen, ingredients, kitchen, tests } = books
   const damaged = [products, recipes, frozen, ingredients, kitchen].flatMap(one => one.damaged)
   return Object.freeze({
     products: products.values as Product[],
     recipes: Object.freeze(recipesOf(books)) as Recipe[],
     ingredients: Object.freeze(larderOf(ingredients)) as Ingredient[],
     ...(kitchen.values[0] ?? neverAssessed),
+    ...(tests.length > 0 ? { tests: tests as LastTest[] } : {}),
     today,
     ...(damaged.length > 0 ? { damaged } : {}),
   })

@@ -10,6 +10,7 @@ import {
   addProduct,
   addRecipe,
   asSetUp,
+  keepCleaning,
   keepEntries,
   keepTrial,
   keepVersion,
@@ -20,6 +21,7 @@ import {
 import postgres, { type TransactionSql } from 'postgres'
 import { demoBatches } from './batches'
 import { orders, partEntries, trial } from './bench'
+import { demoCleanings } from './cleanings'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
 import { deliveries } from './shelf'
@@ -66,6 +68,7 @@ const load = (sql: TransactionSql) =>
       for (const answer of (await keepEntries(sql, batch.id, entries))!)
         if (!answer.kept) throw new Error(`The demo’s batch ${batch.id}: ${answer.why}`)
     }
+    for (const one of demoCleanings) await keepCleaning(sql, crypto.randomUUID(), one)
     return `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`
   })
 try {

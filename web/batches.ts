@@ -21,14 +21,9 @@ import {
   type EntryKept,
   entriesOf,
   findBatches,
-  findIngredient,
   type Lot,
-  type LotUse,
   listIngredients,
-  listOrders,
   lotsFor,
-  lotsOfCode,
-  usesOfLot,
 } from '@fair-tin/data'
 
 /** A lot as a tablet needs it: no paper goes along. */
@@ -98,43 +93,6 @@ export async function lotsToTake(sql: BakerySql, { batch, entries, lots }: Batch
       [...new Set(things)],
     )
   ).map(onShelf)
-}
-
-export interface Traced {
-  lot: LotOnShelf
-  /** What it is. */
-  name: string
-  received: string
-  grams: number
-  uses: (LotUse & { asked: { forWhom: string; packs: number }[]; held: boolean })[]
-}
-/** Where every lot of that code went: which batches took it, and who had ordered of them. */
-export async function traceOf(sql: BakerySql, code: string): Promise<Traced[]> {
-  const traced: Traced[] = []
-  for (const lot of await lotsOfCode(sql, code)) {
-    const uses = await usesOfLot(sql, lot.id)
-    const first = uses.at(-1)?.day
-    const orders = first === undefined ? [] : await listOrders(sql, first)
-    const seen = await seeBatches(
-      sql,
-      uses.map(one => one.batch),
-    )
-    traced.push({
-      lot: onShelf(lot),
-      name: (await findIngredient(sql, lot.ingredient))?.name ?? lot.ingredient,
-      received: lot.received,
-      grams: lot.grams,
-      uses: uses.map(use => ({
-        ...use,
-        // what cannot be read any more may be anything
-        held: seen.get(use.batch)?.held.length !== 0,
-        asked: orders
-          .filter(one => one.product === use.product && one.day === use.day)
-          .map(({ forWhom, packs }) => ({ forWhom: forWhom || 'somebody not named', packs })),
-      })),
-    })
-  }
-  return traced
 }
 
 /** So many days a batch is spoken of where nobody asks for it. */

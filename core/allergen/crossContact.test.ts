@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { type CrossContact, controlName } from '../model/kitchen'
@@ -48,6 +49,43 @@ describe('what the kitchen adds', () => {
         },
       ]),
   )
+  it('a test that found it speaks against whatever is put down, of that equipment or of the whole kitchen (property)', () => {
+    const allergens = ['milk', 'egg', 'gluten', 'wheat', 'barley'] as const
+    const place = fc.constantFrom('', 'mixer', 'Mixer', 'oven', 'bench, mixer', 'bench and oven', 'the big mixer')
+    const named = (text: string) => ['mixer', 'oven', 'bench'].filter(one => text.toLowerCase().includes(one))
+    const last = fc.record({
+      equipment: place,
+      allergen: fc.constantFrom(...allergens),
+      found: fc.boolean(),
+      on: fc.constant('2026-11-20'),
+    })
+    const cereal = (one: string) => ['gluten', 'wheat', 'barley'].includes(one)
+    fc.assert(
+      fc.property(
+        fc.array(last, { maxLength: 5 }),
+        fc.constantFrom(...allergens),
+        fc.constantFrom('notOnSite' as const, 'separated' as const, 'cleanedAndTested' as const),
+        place,
+        (tests, allergen, control, equipment) => {
+          const [finding] = kitchenFindings(
+            within([record({ allergen, control, ...(equipment ? { equipment } : {}) })], { tests }),
+            allergen,
+          )
+          const against = tests.some(
+            one =>
+              one.found &&
+              (one.allergen === allergen ||
+                (cereal(one.allergen) && cereal(allergen) && (one.allergen === 'gluten' || allergen === 'gluten'))) &&
+              (one.equipment === '' ||
+                equipment === '' ||
+                named(one.equipment).some(place => named(equipment).includes(place))),
+          )
+          expect(finding!.proven).toBe(!against)
+          if (against) expect(finding!.reason.fact).toContain('the last test of')
+        },
+      ),
+    )
+  })
   it('cleaned alone carries none, and names the place', () =>
     expect(kitchenFindings(within([record({ control: 'cleaned', equipment: 'mixer' })]), 'milk')).toEqual([
       {

@@ -1,8 +1,10 @@
 // What the kitchen itself may add to the food, and whether that stands in the way of an absence claim.
 import { proofOf } from '../ingredient/evidence'
-import { type AllergenCode, allergenName } from '../model/allergen'
+import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
+import type { LastTest } from '../model/cleaning'
 import { type CrossContact, controlName } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
+import { spokenDay } from '../words/day'
 import { contradicted, contradiction } from './onSite'
 import type { Reason } from './rollUp'
 
@@ -17,6 +19,29 @@ export interface KitchenFinding {
   proven: boolean
   reason: Reason
 }
+
+/** A kit for gluten finds every cereal with it, and a cereal that is found is gluten. */
+const isOf = (tested: LastTest['allergen'], of: LastTest['allergen']): boolean =>
+  tested === of ||
+  (tested === 'gluten' && of !== 'gluten' && glutenCereals.includes(of)) ||
+  (of === 'gluten' && tested !== 'gluten' && glutenCereals.includes(tested))
+
+/** "bench, mixer" names the mixer, and so does "the big mixer"; whoever names nothing speaks of everything. */
+const isThere = (tested: string, recorded: string): boolean => {
+  const [some, others] = [tested, recorded].map(text =>
+    text
+      .toLowerCase()
+      .split(/,|;|&|\band\b/)
+      .map(one => one.trim())
+      .filter(Boolean),
+  )
+  if (some!.length === 0 || others!.length === 0) return true
+  return some!.some(a => others!.some(b => a.includes(b) || b.includes(a)))
+}
+
+/** The last test that speaks against a record: of that equipment, or of what nobody told apart. */
+const foundBy = (tests: readonly LastTest[], { allergen, equipment }: CrossContact): LastTest | undefined =>
+  tests.find(one => one.found && isOf(one.allergen, allergen) && isThere(one.equipment, equipment ?? ''))
 
 /** One finding for each record about the allergen; a single unproven one where there is no record. */
 export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gluten'): KitchenFinding[] {
@@ -46,6 +71,17 @@ export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gl
         allergen,
         proven: false,
         reason: { path: where, fact: contradiction(allergen, shown), mend: contradictionMend },
+      }
+    const found = foundBy(workbook.tests ?? [], record)
+    if (found)
+      return {
+        allergen,
+        proven: false,
+        reason: {
+          path: where,
+          fact: `${how}, but the last test of ${found.equipment || 'the kitchen'}, on ${spokenDay(found.on)}, found it`,
+          mend: 'Clean it again, and write down a test that finds nothing.',
+        },
       }
     const proof = proofOf(record.evidence, workbook.evidence, workbook.today, workbook.kitchen.evidenceYears)
     if (proof.proven) return { allergen, proven: true, reason: { path: where, fact: how, evidence: proof.evidence } }

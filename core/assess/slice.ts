@@ -50,17 +50,30 @@ function slice(
     ...(chosenResult(one)?.of ?? []),
   ])
   const { recipes, ingredients, met } = closureOf(workbook, recipe, wanted)
-  const { kitchen, evidence, today, rulesOn } = workbook
+  const { kitchen, evidence, tests, today, rulesOn } = workbook
   const elsewhere = elsewhereOf(workbook)
   const damaged = (workbook.damaged ?? []).filter(one => met.has(one.id))
   const { onSite, names } = elsewhere
-  const rests = [kitchen, evidence, today, rulesOn, onSite, names, ...damaged, ...products, ...recipes, ...ingredients]
+  const rests = [
+    kitchen,
+    evidence,
+    tests,
+    today,
+    rulesOn,
+    onSite,
+    names,
+    ...damaged,
+    ...products,
+    ...recipes,
+    ...ingredients,
+  ]
   return keepSlice(recipe, `${products[0]?.id ?? ''} ${rulesOn ?? ''}`, rests, () => ({
     products: [...products],
     recipes: [...recipes],
     ingredients: [...ingredients],
     kitchen,
     evidence,
+    ...(tests === undefined ? {} : { tests }),
     today,
     ...(rulesOn === undefined ? {} : { rulesOn }),
     elsewhere,

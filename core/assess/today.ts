@@ -160,6 +160,22 @@ const contradictionMatters = (workbook: Workbook): Matter[] =>
     ]
   })
 
+/** A test found what the kitchen says is kept out. */
+const foundMatters = ({ tests = [] }: Workbook): Matter[] =>
+  tests
+    .filter(one => one.found)
+    .map(({ equipment, allergen, on }) => {
+      const [where, what] = [equipment || 'the kitchen', allergen === 'gluten' ? 'gluten' : allergenName[allergen]]
+      return {
+        key: `found ${equipment} ${allergen}`,
+        weight: 'unproven',
+        what: `The last test of ${where}, on ${spokenDay(on)}, found ${what}.`,
+        detail: 'No claim may rest on that record till it is clean again and a test finds nothing.',
+        does: 'Write down the next test',
+        at: `/bake/cleaning?of=${encodeURIComponent(equipment)}&for=${allergen}`,
+      }
+    })
+
 /** What is open about one ingredient; `users` are the products that hang on it, `horizon` the last day looked at. */
 /** `tabled`: those of its users whose label bears a table. */
 function mattersOf(
@@ -290,7 +306,7 @@ export function mattersToday(workbook: Workbook, lots: readonly ShelfLot[] = [],
   const untabled = new Set(workbook.products.filter(one => bearsNoTable(one, workbook)).map(one => one.id))
   const matters: Matter[] = []
 
-  matters.push(...damagedMatters(workbook), ...contradictionMatters(workbook))
+  matters.push(...damagedMatters(workbook), ...contradictionMatters(workbook), ...foundMatters(workbook))
   matters.push(...brokenClaims(workbook))
   for (const product of workbook.products) matters.push(...pricesUnderFloor(workbook, product))
   matters.push(...sharedNumbers(workbook))

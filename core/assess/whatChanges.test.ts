@@ -112,6 +112,7 @@ describe('whatever field of an ingredient is written otherwise', () => {
       { ...butter.nutrients, fat: { value: 0.2, source: 'x' } },
     ),
     measures: fc.constantFrom([], [{ gramsPerMl: 2 }], [{ gramsPerMl: 0.5, ediblePart: 0.5 }]),
+    trials: fc.constant([{ of: 'cup', values: [130, 131], on: '2026-11-20' }]),
     packs: fc.constantFrom([], [{ grams: 100, price: '70.00', currency: 'GBP', from: '2026-01-01' }]),
     counterpart: fc.constant({ name: 'butter', perKg: '6.00' }),
     evidence: fc.constantFrom([], [{ ...butter.evidence[0]!, expires: '2026-01-01' }]),

@@ -68,6 +68,8 @@ export function tellerOf(
       }
       case 'timed':
         return `${short(stepWords(entry.step))} ${deedWords[entry.did]}${entry.where ? `, ${entry.where}` : ''}`.trim()
+      case 'pictured':
+        return entry.text ? `Photograph: ${entry.text}` : 'Photograph'
       case 'noted':
         return entry.next ? `Next time: ${entry.text}` : entry.text
       case 'finished':

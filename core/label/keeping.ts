@@ -2,7 +2,7 @@
 // where it can harm before it goes stale (Regulation (EU) 1169/2011, Art. 24, and what other markets ask alike; from memory).
 import { type KeptSo, keepingPlaceName } from '../model/keeping'
 import type { Product } from '../model/product'
-import type { Problem } from './problems'
+import type { Problem } from './problem'
 
 type Mark = NonNullable<Product['keeps']>['mark']
 

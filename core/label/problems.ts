@@ -10,7 +10,6 @@ import { textsOf } from '../ingredient/texts'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
 import { byId } from '../model/byId'
 import { nameOfClaim } from '../model/claim'
-import type { Particular } from '../model/sale'
 import { chosenResult, goneSince, newSince } from '../nutrition/laboratory'
 import { doubtsAbout } from '../nutrition/plausible'
 import { gapMend } from '../recipe/bill'
@@ -22,18 +21,10 @@ import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
 import { keepingProblems } from './keeping'
 import type { Lack, NutritionTable } from './nutritionTable'
+import type { Problem } from './problem'
 import { namedButNotHighlighted } from './quid'
 import { saleOf, withoutTable } from './sale'
 
-export interface Problem {
-  /** Absent: it stands open. */
-  weight?: 'breaks'
-  /** The particular that is not settled while it stands. */
-  about?: Particular
-  what: string
-  where?: string
-  mend?: string
-}
 /** "Rhubarb: no fat, salt." for those that lack the same; before it whatever else is missing. */
 function missingByIngredient(missing: readonly string[], lacks: readonly Lack[]): string {
   const nutrientsOf = new Map<string, Set<string>>()

@@ -68,6 +68,12 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   }),
   /** A step that takes time: begun, looked at, turned, ended. */
   entry('timed', { step: place, did: z.enum(ovenDeeds), where: z.string().trim().max(60).exactOptional() }),
+  /** A photograph of it, by the id it is kept under. */
+  entry('pictured', {
+    picture: z.uuid(),
+    step: place.exactOptional(),
+    text: z.string().trim().max(300).exactOptional(),
+  }),
   entry('noted', {
     text: z.string().trim().min(1, 'Write something down.').max(1000, 'Keep it under 1,000 letters.'),
     /** Shown by itself when this is baked next. */

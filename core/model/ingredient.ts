@@ -5,6 +5,7 @@ import { Evidence, IsoDate } from './evidence'
 import { Currency, Decimal } from './money'
 import { NutrientValue, nutrientCodes } from './nutrient'
 import { sizes } from './unit'
+import { WeighingTrial } from './weighingTrial'
 
 /** What a bought ingredient is itself made of: a tree, in the supplier's order, percentages where given. */
 export interface Component {
@@ -100,6 +101,8 @@ export const Ingredient = z.object({
   traits: Traits,
   nutrients: z.partialRecord(z.enum(nutrientCodes), NutrientValue),
   measures: z.array(Measure),
+  /** What was weighed to find them, the newest first. */
+  trials: z.array(WeighingTrial).max(40).exactOptional(),
   packs: z.array(Pack),
   /** The ordinary thing it stands in for, and what a kilogram of that costs: for the free-from premium. */
   counterpart: z

@@ -1,6 +1,7 @@
 // Everything one assessment needs, as plain data: products, recipes, ingredients, the kitchen, and the day.
 import { z } from 'zod'
 import { allergenCodes } from './allergen'
+import { LastTest } from './cleaning'
 import { Evidence, IsoDate } from './evidence'
 import { Ingredient } from './ingredient'
 import { Kitchen } from './kitchen'
@@ -50,6 +51,8 @@ export const Workbook = z.object({
   kitchen: Kitchen,
   /** The kitchen's own. */
   evidence: z.array(Evidence),
+  /** What the last tests after cleaning found; absent: none was written down. */
+  tests: z.array(LastTest).exactOptional(),
   today: IsoDate,
   /** Judged by the rules in force on this day; absent: on the day itself. */
   rulesOn: IsoDate.exactOptional(),

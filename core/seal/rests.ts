@@ -38,7 +38,7 @@ export function restsOf(workbook: Workbook, product: Product): Workbook {
     products: rest.products.map(
       ({ pricing: _, prices: __, tax: ___, losses: ____, packing: _____, weighings: ______, ...one }) => one,
     ),
-    ingredients: rest.ingredients.map(({ counterpart: _, ...one }) => ({ ...one, packs: [] })),
+    ingredients: rest.ingredients.map(({ counterpart: _, trials: __, ...one }) => ({ ...one, packs: [] })),
     kitchen: Object.fromEntries(
       Object.entries(kitchen).filter(([field]) => restsOn[field as keyof Kitchen]),
     ) as Kitchen,

@@ -125,19 +125,25 @@ test('from the starter shelf: measures and typical nutrition, and every allergen
   await page.evaluate(() => localStorage.clear())
 })
 
-test('one’s own cup is weighed, with its scatter; what is left after peeling gives the share', async ({ page }) => {
+test('one’s own cup is weighed, with its scatter; what is left after peeling gives the share; both are kept with their day', async ({
+  page,
+}) => {
   await page.goto('/larder/carrots')
-  await page.getByText('Weigh your own cup').click()
-  for (const [at, grams] of ['110', '112', '114'].entries()) await page.getByLabel(`Cup ${at + 1}, g`).fill(grams)
-  await expect(page.getByText('112.0 g on average; they scatter by 2.0 g.')).toBeVisible()
-  await page.getByRole('button', { name: 'Take it', exact: true }).first().click()
+  await page.getByText('Weigh it yourself').click()
+  for (const [at, grams] of ['110', '112', '114'].entries()) await page.getByLabel(`Weighing ${at + 1}, g`).fill(grams)
+  await expect(page.getByText('112.0 g, scattered by 2.0 g.')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it, and use it' }).click()
   await expect(page.getByLabel('Grams in a US cup')).toHaveValue('112.0')
-  await page.getByLabel('As bought, g').fill('1000')
-  await page.getByLabel('Ready to use, g').fill('1200')
+  await page.getByRole('combobox', { name: 'What you weigh' }).click()
+  await page.getByRole('option', { name: 'What is left of what was bought' }).click()
+  await page.getByLabel('As bought 1, g').fill('1000')
+  await page.getByLabel('Ready to use 1, g').fill('1200')
   await expect(page.getByText('Were the two swapped?')).toBeVisible()
-  await page.getByLabel('Ready to use, g').fill('830')
-  await page.getByRole('button', { name: 'Take it', exact: true }).last().click()
+  await page.getByLabel('Ready to use 1, g').fill('830')
+  await page.getByRole('button', { name: 'Keep it, and use it' }).click()
   await expect(page.getByLabel('Edible share, %')).toHaveValue('83.0')
+  await expect(page.getByText('What is left of what was bought: 83.0 %, weighed once')).toBeVisible()
+  await expect(page.getByText('A cup of it: 112.0 g, scattered by 2.0 g')).toBeVisible()
   await page.getByRole('link', { name: 'Leave it as it was' }).click()
 })
 

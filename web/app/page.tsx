@@ -4,17 +4,19 @@ import { reading, today } from '../bakery'
 import { heldMatters, unfinishedMatters } from '../batches'
 import { aheadMatters, labelMatters, labelStates } from '../labels'
 import { Today } from '../screens/today/Today'
+import { throughPartsMatters } from '../trace'
 
 export const metadata = { title: 'Today' }
 export default async function TodayPage() {
   const iso = today()
-  const [{ workbook, states }, lots, putOff, held, unfinished] = await reading(sql =>
+  const [{ workbook, states }, lots, putOff, held, unfinished, through] = await reading(sql =>
     Promise.all([
       labelStates(sql, true),
       lotsOnHand(sql),
       putOffMatters(sql, iso),
       heldMatters(sql, iso),
       unfinishedMatters(sql, iso),
+      throughPartsMatters(sql, iso),
     ]),
   )
   const day = new Intl.DateTimeFormat('en-GB', {
@@ -25,6 +27,7 @@ export default async function TodayPage() {
   }).format(new Date(`${iso}T00:00:00Z`))
   const all = [
     ...held,
+    ...through,
     ...labelMatters(states),
     ...mattersToday(workbook, lots),
     ...unfinished,

@@ -144,4 +144,5 @@ const sinceThen: ReadonlySet<TableName> = new Set([
   'hold_entry',
   'practice_entry',
   'picture',
+  'cleaning_entry',
 ])

@@ -3,7 +3,7 @@
 // horizontal and linear forms are set alike.
 import type { FactsPanel, TableRow } from '@fair-tin/core/label'
 import { textWidth } from './metrics'
-import { emptyPage, type Page } from './page'
+import type { Page } from './page'
 import { type Column, leading, paragraph, plain, set } from './paragraph'
 
 const pt = 25.4 / 72
@@ -113,16 +113,4 @@ export function setLinear(page: Page, column: Column, panel: FactsPanel, rows: r
   set(page, inner, { ...paragraph(runs, 0.3, size.body), fixed: true }, 1)
   column.y = inner.y + 0.5
   page.boxes.push({ x: column.x, y: top, width: column.width, height: column.y - top, weight: 0.5 * pt })
-}
-
-/** How deep a panel of that form is across so many mm. */
-export function depthOf(
-  setForm: typeof setTabular,
-  width: number,
-  panel: FactsPanel,
-  rows: readonly TableRow[],
-): number {
-  const apart: Column = { x: 0, width, y: 0 }
-  setForm(emptyPage(), apart, panel, rows)
-  return apart.y
 }

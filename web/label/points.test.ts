@@ -39,7 +39,7 @@ describe('labels in points', () => {
     expect(existsSync(file), `${file} is there to compare with`).toBe(true)
     const then = PNG.sync.read(readFileSync(file))
     expect([now.width, now.height]).toEqual([then.width, then.height])
-    expect(pixelmatch(now.data, then.data, null, now.width, now.height, { threshold: 0.1 })).toBe(0)
+    expect(pixelmatch(now.data, then.data, undefined, now.width, now.height, { threshold: 0.1 })).toBe(0)
   })
   it('are as many as the printer has to the inch, with ink where the letters are', async () => {
     const laid = drawn('ginger-teff-loaf', 'uk', square)

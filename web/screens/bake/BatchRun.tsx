@@ -1,6 +1,14 @@
 // One batch at the bench: weigh out, method, after, record. What runs and what is held stands above all four.
 'use client'
-import { effectsOf, heldBecause, type LotOnShelf, methodOf, type Timer, timersOf } from '@fair-tin/core/batch'
+import {
+  carriesOf,
+  effectsOf,
+  heldBecause,
+  type LotOnShelf,
+  methodOf,
+  type Timer,
+  timersOf,
+} from '@fair-tin/core/batch'
 import type { Batch, Ingredient } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { fullList } from '@fair-tin/core/words'
@@ -13,6 +21,7 @@ import { leaveHere, leftHere } from '../leftHere'
 import { RecordList } from '../records/RecordList'
 import { AfterBake } from './after/AfterBake'
 import { sayAloud, sound } from './aloud'
+import { carriedWords } from './carriedWords'
 import { SomethingChanged } from './changed/SomethingChanged'
 import { dueWords, MethodRun } from './method/MethodRun'
 import { canUseSerial } from './scale/serialScale'
@@ -252,7 +261,18 @@ export function BatchRun({
           onChanged={place => setChanged({ place })}
         />
       )}
-      {stage === 'Method' && <MethodRun steps={steps} timers={timers} running={running} mayChange={mayChange} />}
+      {stage === 'Method' && (
+        <MethodRun
+          batch={batch}
+          scales={scales}
+          scale={scale}
+          carried={item => carriedWords(carriesOf(batch, item, things))}
+          steps={steps}
+          timers={timers}
+          running={running}
+          mayChange={mayChange}
+        />
+      )}
       {stage === 'After' && <AfterBake batch={batch} running={running} mayChange={mayChange} />}
       {stage === 'Record' && (
         <section className="pane flex min-h-0 flex-1 flex-col" aria-label="Record">

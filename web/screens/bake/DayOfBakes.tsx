@@ -77,6 +77,9 @@ export function DayOfBakes({
         <Link href={`/bake/plan?day=${day}`} className="do">
           Order of work
         </Link>
+        <Link href="/bake/cleaning" className="do">
+          Cleaning and tests
+        </Link>
         <Link href="/bake/practice" className="do">
           Practice
         </Link>

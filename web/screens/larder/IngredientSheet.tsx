@@ -248,7 +248,7 @@ export function IngredientSheet({
               {field('gramsEach', sheet.gramsEach, gramsEach => put({ gramsEach }), 'Grams a piece')}
               {field('edible', sheet.edible, edible => put({ edible }), 'Edible share, %', { hint: '100' })}
             </div>
-            <Weighing onCup={gramsPerCup => put({ gramsPerCup })} onEdible={edible => put({ edible })} />
+            <Weighing trials={sheet.trials} today={workbook.today} onTrials={trials => put({ trials })} onTake={put} />
           </Group>
           <Group title="What kind of thing" note="Say “none” where there is none; leave empty where nobody knows.">
             <div className="grid grid-cols-2 gap-2.5">

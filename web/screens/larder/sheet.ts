@@ -14,6 +14,7 @@ import {
   type NutrientCode,
   type NutrientValue,
   type Traits,
+  type WeighingTrial,
 } from '@fair-tin/core/model'
 import { doubtsAbout } from '@fair-tin/core/nutrition'
 import { commaDoubt, typedDecimal, typedNumber } from '@fair-tin/core/words'
@@ -55,6 +56,8 @@ export interface Sheet {
   taken: Partial<Record<NutrientCode, NutrientValue>>
   nutrientSource: string
   gramsPerCup: string
+  /** Weighings of her own, the newest first. */
+  trials: WeighingTrial[]
   gramsEach: string
   edible: string
   packs: { grams: string; price: string; currency: string; from: string }[]
@@ -118,6 +121,7 @@ export function sheetOf(ingredient: Ingredient): Sheet {
     nutrients: Object.fromEntries(Object.entries(ingredient.nutrients).map(([code, fact]) => [code, text(fact.value)])),
     taken: {},
     nutrientSource: Object.values(ingredient.nutrients)[0]?.source ?? '',
+    trials: ingredient.trials ?? [],
     gramsPerCup: usual?.gramsPerMl === undefined ? '' : round(usual.gramsPerMl * cup),
     gramsEach: text(usual?.each?.medium ?? usual?.each?.large),
     edible: usual?.ediblePart === undefined ? '' : round(usual.ediblePart * 100),
@@ -251,6 +255,7 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
     article: _ar,
     notes: _no,
     counterpart: _co,
+    trials: _tr,
     ...rest
   } = before
   const kept =
@@ -278,6 +283,7 @@ export function ingredientFrom(sheet: Sheet): { ingredient: Ingredient } | { pro
       from: pack.from,
     })),
     evidence: sheet.evidence.map(one => evidenceOf(one, before.evidence)),
+    ...(sheet.trials.length > 0 ? { trials: sheet.trials } : {}),
     ...(sheet.standsFor.trim() ? { standsFor: sheet.standsFor.trim() } : {}),
     ...(sheet.supplier.trim() ? { supplier: sheet.supplier.trim() } : {}),
     ...(sheet.article.trim() ? { article: sheet.article.trim() } : {}),

@@ -48,6 +48,16 @@ export function RecordList({
               </time>
               <span className={`min-w-0 flex-1 break-words ${gone ? 'text-quiet line-through' : ''}`}>
                 {tell(entry)}
+                {entry.kind === 'pictured' && !gone && (
+                  <a href={`/api/v1/pictures/${entry.picture}`} target="_blank" rel="noreferrer" className="mt-1 block">
+                    <img
+                      src={`/api/v1/pictures/${entry.picture}`}
+                      alt={entry.text ?? 'Photograph of the batch'}
+                      className="max-h-40 rounded border border-hair"
+                      loading="lazy"
+                    />
+                  </a>
+                )}
               </span>
               <span className="text-[14px] text-quiet">{by}</span>
               {onStrike && !gone && striking !== entry.id && (

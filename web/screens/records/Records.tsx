@@ -4,6 +4,7 @@ import type { BatchRow } from '@fair-tin/data'
 import Link from 'next/link'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { OverBakes } from './OverBakes'
+import { RecordsNav } from './RecordsNav'
 
 export interface RecordRow extends BatchRow {
   good: number | null
@@ -30,9 +31,7 @@ export function Records({ rows, product, full }: { rows: RecordRow[]; product: s
             All records
           </Link>
         )}
-        <Link className="do" href="/records/trace">
-          Where a lot went
-        </Link>
+        <RecordsNav here="batches" />
       </div>
       <div className="pane flex min-h-0 flex-1 flex-col">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

@@ -1,6 +1,6 @@
 // A lot, the batches it went into, and who ordered of them, as lines from left to right. The table beneath says the same.
 import { linkHorizontal } from 'd3-shape'
-import type { Traced } from '../../batches'
+import type { Traced } from '../../trace'
 
 const row = 30
 const columns = [8, 300, 600]

@@ -1,12 +1,19 @@
 // The method at the oven: each step with its clock, its looks and its limits.
 'use client'
-import { doneAt, type MethodStep, type NamedCheck, type Timer } from '@fair-tin/core/batch'
+import { doneAt, type Item, type MethodStep, type NamedCheck, type Timer } from '@fair-tin/core/batch'
 import { dials } from '@fair-tin/core/measure'
+import type { Batch } from '@fair-tin/core/model'
+import type { Scale } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Check, X } from 'lucide-react'
 import { useState } from 'react'
 import { lasting } from '../../../ui/lasting'
+import type { ChosenScale } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
+import { Photograph } from './Photograph'
+import { Probe } from './Probe'
+import { ReadyTins } from './ReadyTins'
+import { ShareOut } from './ShareOut'
 
 export const dueWords = ({ due }: Timer): string =>
   due.inMinutes > 0.01
@@ -14,26 +21,35 @@ export const dueWords = ({ due }: Timer): string =>
     : `${due.what}, ${lasting(Math.round(-due.inMinutes))} ago`
 
 export function MethodRun({
+  batch,
+  scales,
+  scale,
+  carried,
   steps,
   timers,
   running,
   mayChange,
 }: {
+  batch: Batch
+  scales: readonly Scale[]
+  scale: ChosenScale
+  /** What a thing carries, in words. */
+  carried: (item: Item) => string
   steps: readonly MethodStep[]
   timers: readonly Timer[]
   running: RunningBatch
   mayChange: boolean
 }) {
-  if (steps.length === 0)
-    return (
-      <p className="pane p-6 text-[18px] text-quiet">
-        No method is written down for this. Add it on its bench; this batch keeps its own.
-      </p>
-    )
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
     <section className="pane min-h-0 flex-1 overflow-y-auto" tabIndex={0} aria-label="Method">
       <ol>
+        <ReadyTins batch={batch} running={running} carried={carried} mayChange={mayChange} />
+        {steps.length === 0 && (
+          <li className="border-b border-hair px-5 py-3 text-[18px] text-quiet">
+            No method is written down for this. Add it on its bench; this batch keeps its own.
+          </li>
+        )}
         {steps.map((one, at) => (
           <Step
             key={one.key}
@@ -44,8 +60,10 @@ export function MethodRun({
             mayChange={mayChange}
           />
         ))}
+        <ShareOut batch={batch} running={running} scales={scales} scale={scale} mayChange={mayChange} />
         <li className="border-b border-hair px-5 py-3">
           <OtherCheck running={running} mayChange={mayChange} />
+          {mayChange && <Photograph running={running} />}
         </li>
       </ol>
     </section>
@@ -68,7 +86,9 @@ function Step({
   const { step } = one
   const timed = running.state.of('timed').filter(entry => entry.step === one.key)
   const ended = timed.at(-1)?.did === 'out'
-  const put = (did: 'in' | 'looked' | 'turned' | 'out') => running.put({ kind: 'timed', step: one.key, did })
+  const [shelf, setShelf] = useState('')
+  const put = (did: 'in' | 'looked' | 'turned' | 'out') =>
+    running.put({ kind: 'timed', step: one.key, did, ...(shelf ? { where: shelf } : {}) })
   const heat = step.celsius === undefined ? null : dials(step.celsius, step.fan)
   return (
     <li className="border-b border-hair px-5 py-3">
@@ -111,6 +131,22 @@ function Step({
             </>
           )}
           {ended && <span className="text-quiet">ended</span>}
+          {step.when === 'oven' && (
+            <label className="flex items-center gap-2 text-quiet">
+              on
+              <select
+                className="field !min-h-[50px] !w-auto text-ink"
+                aria-label="Which shelf"
+                value={shelf}
+                onChange={event => setShelf(event.target.value)}
+              >
+                <option value="">every shelf</option>
+                {['top shelf', 'middle shelf', 'lower shelf'].map(name => (
+                  <option key={name}>{name}</option>
+                ))}
+              </select>
+            </label>
+          )}
         </div>
       )}
       <ul className="mt-2 space-y-2">
@@ -140,6 +176,7 @@ function OneCheck({
   mayChange: boolean
 }) {
   const [typed, setTyped] = useState('')
+  const [probing, setProbing] = useState(false)
   const [did, setDid] = useState('')
   const [problem, setProblem] = useState('')
   const last = running.state.of('checked').findLast(one => one.step === step && one.what === check.what)
@@ -212,6 +249,14 @@ function OneCheck({
             <button type="button" className="slab !min-h-[50px] !text-[17px]" onClick={measure}>
               Note it
             </button>
+            <button
+              type="button"
+              className="slab !min-h-[50px] !text-[17px]"
+              aria-pressed={probing}
+              onClick={() => setProbing(!probing)}
+            >
+              {probing ? 'Put the probe away' : 'Practice probe'}
+            </button>
           </>
         ))}
       {last && (
@@ -220,6 +265,9 @@ function OneCheck({
           {last.passed ? 'as it should be' : 'not met'}
           {last.did ? `: ${last.did}` : ''}
         </b>
+      )}
+      {probing && limit !== undefined && (
+        <Probe oven={oven ?? 180} limit={limit} onTake={celsius => setTyped(String(celsius))} />
       )}
       {inMinutes !== null && inMinutes > 0 && inMinutes < 240 && (
         <span className="w-full text-quiet">

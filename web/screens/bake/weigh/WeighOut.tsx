@@ -1,11 +1,12 @@
 // One line at a time: how much, of which lot, to the mark; what is off is never passed over.
 'use client'
-import { type Carries, carriesOf, type Item, overBy, partsIn, recipeOf } from '@fair-tin/core/batch'
-import { allergenName, type Batch, type Ingredient } from '@fair-tin/core/model'
+import { carriesOf, type Item, overBy, partsIn, recipeOf } from '@fair-tin/core/batch'
+import type { Batch, Ingredient } from '@fair-tin/core/model'
 import { scaleName } from '@fair-tin/core/recipe'
-import { commaDoubt, fullList, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
+import { commaDoubt, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import { useEffect, useState } from 'react'
 import { sayAloud } from '../aloud'
+import { carriedWords } from '../carriedWords'
 import { PracticeControls } from '../scale/PracticeControls'
 import { type ChosenScale, useHeard } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
@@ -22,16 +23,6 @@ const whereWords = {
   top: 'on top, before the oven',
   after: 'after the bake',
 } as const
-/** What it carries, for the hand that holds it. */
-const carriedWords = ({ contains, mayContain, unknown }: Carries): string =>
-  [
-    contains.length > 0 ? `Contains ${fullList(contains.map(code => allergenName[code]))}.` : '',
-    mayContain.length > 0 ? `May contain ${fullList(mayContain.map(code => allergenName[code]))}.` : '',
-    unknown ? 'Not all its allergens are known.' : '',
-  ]
-    .filter(Boolean)
-    .join(' ')
-
 export function WeighOut({
   batch,
   running,

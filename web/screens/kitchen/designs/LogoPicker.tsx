@@ -45,7 +45,7 @@ export function LogoPicker({
           onChange={id => onChoose(logos.find(one => one.id === id) ?? (id === chosen?.id ? chosen : null))}
         />
       </div>
-      <label className="do cursor-pointer text-ink">
+      <label className="do cursor-pointer has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-damson text-ink">
         {taking ? 'Drawing it …' : 'Take a PNG or SVG'}
         <input
           type="file"

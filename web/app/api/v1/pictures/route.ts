@@ -3,6 +3,7 @@ import { mayDo, type Right } from '@fair-tin/core/model'
 import { keepPicture, listPictures, mostPapers, papersKept, picturesKept } from '@fair-tin/data'
 import { z } from 'zod'
 import { here } from '../../../../door/here'
+import { plainJpeg } from '../../../../pictures/jpeg'
 import { redrawn } from '../../../../pictures/redrawn'
 import { problem, Refused, refusal } from '../answer'
 import { changingOnce } from '../changingOnce'
@@ -24,7 +25,9 @@ export async function POST(request: Request) {
     const who = await here()
     // nothing is drawn for whoever may not keep it
     if (!who || !mayDo(who, rightFor[kind])) return problem(403, 'You may not keep pictures here.')
-    const drawn = redrawn(Buffer.from(base64, 'base64'))
+    const bytes = Buffer.from(base64, 'base64')
+    const drawn =
+      kind === 'logo' ? redrawn(bytes) : (plainJpeg(bytes) ?? { problem: 'is no photograph: only JPEG is kept.' })
     if ('problem' in drawn) return problem(415, `${name} ${drawn.problem}`)
     const kept = await changingOnce(
       rightFor[kind],

@@ -1,0 +1,46 @@
+// What is in the bowl, shared out evenly: batter over tins, dough into balls, a filling between layers.
+
+import type { Scale } from '../recipe/weighOut'
+import { weighingTolerance, weighOn } from '../recipe/weighOut'
+import type { BatchState } from './state'
+
+export interface Shared {
+  /** Grams in the bowl: what went in, less what is drained off; of what is not weighed yet, what is to go in. */
+  bowl: number
+  /** Was all of it weighed? Else it is the plan in part. */
+  isWeighed: boolean
+  each: number
+  low: number
+  high: number
+  /** What a scale shows for it, where there is one. */
+  shown: number
+  /** Share of the bowl that is over or short when each is weighed as the scale shows it. */
+  over: number
+}
+/** Null where nothing is known to be in it, or a weight is not known. Throws RangeError for no whole number of shares. */
+export function sharedOut(
+  state: Pick<BatchState, 'items'>,
+  shares: number,
+  scales: readonly Scale[] = [],
+): Shared | null {
+  if (!Number.isInteger(shares) || shares < 1)
+    throw new RangeError('It is shared into whole numbers, and at least one.')
+  const inBowl = state.items.filter(one => one.where === 'bowl')
+  let bowl = 0
+  for (const one of inBowl) {
+    const grams = one.done ? one.weighed : (one.target ?? Number.NaN)
+    bowl += grams * one.retained
+  }
+  if (!(bowl > 0)) return null
+  const each = bowl / shares
+  const shown = weighOn(each, scales).grams
+  return {
+    bowl,
+    isWeighed: inBowl.every(one => one.done),
+    each,
+    low: each * (1 - weighingTolerance),
+    high: each * (1 + weighingTolerance),
+    shown,
+    over: (shown * shares - bowl) / bowl,
+  }
+}
