@@ -98,7 +98,7 @@ test('a label is arranged, takes a logo, refuses claims of its own, and prints i
   await label.getByRole('combobox', { name: 'Label size' }).click()
   await page.getByRole('option', { name: /Kraft front/ }).click()
   await expect(label.locator('[data-label] image')).toHaveCount(1)
-  await expect(page.getByText(/^Saved/).first()).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /Recipe draft \d+, saved/ })).toBeVisible()
   const address = (await label.getByRole('link', { name: 'Label as PDF' }).getAttribute('href'))!
   const pdf = await PDFDocument.load(await (await page.request.get(address)).body())
   expect(pdf.getPage(0).getWidth()).toBeCloseTo((100 * 72) / 25.4, 3)
