@@ -20,6 +20,8 @@ const bundled = file => {
     platform: 'node',
     format: 'esm',
     packages: 'external',
+    // what a script finds beside itself it finds there still
+    define: { 'import.meta.dirname': JSON.stringify(import.meta.dirname) },
     alias: {
       '@fair-tin/core': path.join(root, 'core'),
       '@fair-tin/data': path.join(root, 'data'),
@@ -49,6 +51,7 @@ try {
   await ensureBuild('.next-test', console.log)
   server = await serve(await freePort(), '.next-test', forServer(cluster.env))
   run('tests/bench/keystroke.ts', { FAIR_TIN_ADDRESS: server.address })
+  run('tests/bench/frames.ts', { FAIR_TIN_ADDRESS: server.address })
   run('tests/bench/counter.ts', { FAIR_TIN_ADDRESS: server.address })
   run('tests/bench/growth.ts', { FAIR_TIN_ADDRESS: server.address })
 } finally {

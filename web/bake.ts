@@ -1,5 +1,6 @@
 // Begins a batch with everything frozen, and tells what a day asks to be baked.
 import 'server-only'
+import { amountWords, partOf, productOfPart } from '@fair-tin/core/batch'
 import { rulesAsRead } from '@fair-tin/core/market'
 import type { BatchDraft, Workbook } from '@fair-tin/core/model'
 import type { Asked } from '@fair-tin/core/plan'
@@ -47,7 +48,10 @@ export async function begin(
   draft: BatchDraft & { again?: boolean },
   today: string,
 ): Promise<{ batch: { id: string; code: string } } | { asks: 'reason' | 'again'; why: string[] }> {
-  const workbook = await readWorkbook(sql, today)
+  const read = await readWorkbook(sql, today)
+  const part = partOf(draft)
+  const made = part === null ? undefined : read.recipes.find(one => one.id === part)
+  const workbook: Workbook = made ? { ...read, products: [productOfPart(made, draft.pieces)] } : read
   const product = workbook.products.find(one => one.id === draft.product)
   const recipe = workbook.recipes.find(one => one.id === product?.recipe)
   if (!product || !recipe) throw new Refused(410, 'This product or its recipe was taken out in another window.')
@@ -57,13 +61,13 @@ export async function begin(
   if (same.length > 0 && !draft.again)
     return {
       asks: 'again',
-      why: same.map(one => `Batch ${one.code}, ${one.pieces} pieces, was begun by ${one.begunBy} and is not finished.`),
+      why: same.map(one => `Batch ${one.code}, ${amountWords(one)}, was begun by ${one.begunBy} and is not finished.`),
     }
   const why = await labelNotSigned(sql, workbook, product.id)
   if (why.length > 0 && !draft.reason) return { asks: 'reason', why }
   let factor: number
   try {
-    factor = scaleFactor(recipe, { pieces: draft.pieces }, workbook)
+    factor = scaleFactor(recipe, part === null ? { pieces: draft.pieces } : { grams: draft.pieces }, workbook)
   } catch (error) {
     if (error instanceof RangeError) throw new Refused(422, error.message)
     throw error
@@ -95,7 +99,7 @@ export function askedOf(
   const ofDay = orders.filter(one => one.day === day)
   const begun = batches.filter(one => one.day === day)
   const open = begun
-    .filter(one => one.finishedAt === null)
+    .filter(one => one.finishedAt === null && partOf(one) === null)
     .map(one => ({ id: one.id, product: one.product, pieces: one.pieces, due: null }))
   const wanted = [...new Set(ofDay.map(one => one.product))].flatMap(id => {
     const product = workbook.products.find(one => one.id === id)

@@ -93,4 +93,19 @@ describe('a day drawn out', () => {
       { numRuns: 60 },
     )
   })
+  it('whoever does which bake, nothing of it is sooner or later: there is one mixer', () => {
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom('', 'Nell', 'Imke'), { minLength: 2, maxLength: 2 }), ([first, second]) => {
+        const { bakes } = dayBakesOf(books, [asked('cake', 20), asked('torte', 8)])
+        const order = bestOrder(bakes)
+        const who = { cake: first!, torte: second! }
+        const [plain, shared] = [timelineOf(bakes, order, []), timelineOf(bakes, order, [], undefined, who)]
+        const untracked = (all: typeof plain) => all.spans.map(({ track: _, ...one }) => one)
+        expect(untracked(shared)).toEqual(untracked(plain))
+        expect([shared.ready, shared.ends]).toEqual([plain.ready, plain.ends])
+        for (const span of shared.spans.filter(one => one.kind === 'hands'))
+          expect(span.track).toBe(who[span.bake as 'cake'] ? `Hands: ${who[span.bake as 'cake']}` : 'Hands and mixer')
+      }),
+    )
+  })
 })

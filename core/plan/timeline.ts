@@ -24,12 +24,16 @@ export interface Timeline {
 export const handsTrack = 'Hands and mixer'
 export const waitingTrack = 'Resting and cooling'
 
-/** One pair of hands after the other, each bake into the oven that takes it soonest. Pure. */
+/**
+ * One pair of hands after the other at the one mixer, each bake into the oven that takes it soonest. `who`: whose hands, by bake;
+ * each has a track of their own. Pure.
+ */
 export function timelineOf(
   bakes: readonly DayBake[],
   order: DayOrder,
   ovens: readonly Oven[],
   rules: Cleaning = usualCleaning,
+  who: Readonly<Record<string, string>> = {},
 ): Timeline {
   const known = new Map(bakes.map(one => [one.id, one]))
   const rooms = (ovens.length > 0 ? ovens : [{ name: 'Oven', tins: 1 }]).map(one => ({
@@ -46,10 +50,11 @@ export function timelineOf(
   const ready: Record<string, number> = {}
   let hands = 0
   const bakeIt = (step: OrderStep, bake: DayBake): void => {
-    put(handsTrack, 'clean', bake.id, hands, hands + step.cleaning)
+    const track = who[bake.id] ? `Hands: ${who[bake.id]}` : handsTrack
+    put(track, 'clean', bake.id, hands, hands + step.cleaning)
     const from = hands + step.cleaning
     hands = from + bake.hands
-    put(handsTrack, 'hands', bake.id, from, hands)
+    put(track, 'hands', bake.id, from, hands)
     put(waitingTrack, 'rest', bake.id, hands, hands + bake.rest)
     let end = hands + bake.rest
     if (bake.oven > 0 && bake.celsius !== null) {

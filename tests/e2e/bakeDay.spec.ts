@@ -1,6 +1,18 @@
 // Around the oven: tins made ready, the bowl shared out, a probe, a photograph; what was cleaned, and what a test that finds something
 // does; who signed and who changed what.
-import { foundBakery, openSession, stays } from '@fair-tin/data'
+import { unknownIngredient } from '@fair-tin/core/model'
+import {
+  addDelivery,
+  addIngredient,
+  addProduct,
+  addRecipe,
+  fingerprint,
+  foundBakery,
+  holdLot,
+  openSession,
+  stays,
+  withBakery,
+} from '@fair-tin/data'
 import type { Page } from '@playwright/test'
 import { choose, expect, readText, test } from './bench'
 
@@ -115,6 +127,76 @@ test('a test that finds something counts at once, till another finds nothing; si
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible()
   await expect(page.getByRole('listitem').filter({ hasText: 'cleaning or test' })).toHaveCount(2)
   await expect(page.getByText('Orla Finch').first()).toBeVisible()
+})
+
+test('a part made for the shelf is a batch of its own, and its lots are found in whatever took of it', async ({
+  page,
+  baseURL,
+}) => {
+  test.slow()
+  const { bakery, staff } = await foundBakery('Shelf House', 'Orla Finch')
+  const value = await openSession({ bakery, staff }, stays.password, 'a test')
+  await page.context().addCookies([{ name: 'tin_session', value, url: baseURL!, httpOnly: true, sameSite: 'Lax' }])
+  const hands = { bakery, session: fingerprint(value).toString('hex'), seesPrices: true }
+  await withBakery(hands, async sql => {
+    await addIngredient(sql, unknownIngredient('rice-flour', 'rice flour'))
+    await addDelivery(sql, 'lot-1', 'rice-flour', { lot: 'RF-7', received: '2026-11-01', grams: 5000 })
+    const lines = [
+      { id: '1', of: { ingredient: 'rice-flour' }, amount: { value: 100, unit: 'g' as const }, role: 'mix' as const },
+    ]
+    await addRecipe(sql, { id: 'base', version: 1, name: 'Quay base', lines, steps: [] })
+    const uses = [{ id: '1', of: { recipe: 'base' }, amount: { value: 100, unit: 'g' as const }, role: 'mix' as const }]
+    await addRecipe(sql, { id: 'bar', version: 1, name: 'Quay bar', lines: uses, steps: [], pieces: 4 })
+    await addProduct(sql, {
+      id: 'bar',
+      name: 'Quay bar',
+      recipe: 'bar',
+      netWeight: 25,
+      pieces: 1,
+      claims: [],
+      markets: [],
+    })
+  })
+  await page.goto('/bake')
+  await choose(page, 'What is baked', 'Quay base, a part for the shelf')
+  await page.getByLabel('Grams').fill('300')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.waitForURL(/\/bake\/[^/?]+$/)
+  await expect(page.getByText('300 g').first()).toBeVisible()
+  for (const digit of '300')
+    await page.getByRole('group', { name: 'Grams' }).getByRole('button', { name: digit, exact: true }).tap()
+  await page.getByRole('button', { name: 'Weighed, next' }).tap()
+  await page.getByRole('button', { name: 'After', exact: true }).tap()
+  await page.getByRole('button', { name: 'To the shelf' }).tap()
+  await expect(page.getByRole('alert').filter({ hasText: 'Say what all of it weighs' })).toBeVisible()
+  await page.getByLabel('All of it, g').fill('300')
+  await page.getByRole('button', { name: 'To the shelf' }).tap()
+  await expect(page.getByText('300 g on the shelf')).toBeVisible()
+  await expect(page.getByText('on the way')).toHaveCount(0)
+
+  // a bar takes of the shelf; its record names no lot of flour
+  await page.goto('/bake')
+  await choose(page, 'What is baked', 'Quay bar')
+  await page.getByLabel('Pieces').fill('4')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.waitForURL(/\/bake\/[^/?]+$/)
+  await page
+    .getByRole('button', { name: /from the shelf/i })
+    .first()
+    .tap()
+  for (const digit of '100')
+    await page.getByRole('group', { name: 'Grams' }).getByRole('button', { name: digit, exact: true }).tap()
+  await page.getByRole('button', { name: 'Weighed, next' }).tap()
+  await expect(page.getByText('on the way')).toHaveCount(0)
+  await page.goto('/records/trace?code=rf-7')
+  await expect(page.getByRole('heading', { name: /^Quay base, from the shelf since/ })).toBeVisible()
+  await expect(page.getByRole('row').filter({ hasText: 'Quay base' })).toHaveCount(1)
+  await expect(page.getByRole('row').filter({ hasText: 'Quay bar' })).toHaveCount(1)
+  await withBakery(hands, sql => holdLot(sql, 'lot-1', true, 'called back by its mill'))
+  await page.goto('/')
+  await expect(
+    page.getByText(/Lot RF-7 of rice flour is held, and .* may hold it by way of a part/).first(),
+  ).toBeVisible()
 })
 
 test('how long it keeps is put down by each way of keeping, and the date is none that is longer than safe', async ({

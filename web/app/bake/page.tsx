@@ -1,5 +1,6 @@
+import { asPart } from '@fair-tin/core/batch'
 import { IsoDate, mayDo } from '@fair-tin/core/model'
-import { aheadOf } from '@fair-tin/core/recipe'
+import { aheadOf, isFrozen } from '@fair-tin/core/recipe'
 import { batchesOf, listOrders, readWorkbook } from '@fair-tin/data'
 import { reading, today } from '../../bakery'
 import { here } from '../../door/here'
@@ -23,6 +24,11 @@ export default async function BakePage({
     pieces: one.pieces,
     pieceName: one.pieceName ?? 'piece',
   }))
+  const parts = workbook.recipes
+    .filter(
+      one => !isFrozen(one) && !workbook.products.some(product => product.recipe === one.id) && one.lines.length > 0,
+    )
+    .map(one => ({ id: asPart(one.id), name: one.name }))
   const asDay = orders.filter(one => one.day === day)
   const nameOf = (id: string) => workbook.ingredients.find(one => one.id === id)?.name ?? id
   const wanted = [
@@ -62,11 +68,12 @@ export default async function BakePage({
       day={day}
       today={today()}
       products={products}
+      parts={parts}
       orders={asDay}
       batches={batches}
       first={wanted.length > 0 ? [...first, ...ovens].sort((a, b) => (b.minutes ?? -1) - (a.minutes ?? -1)) : []}
       meant={{
-        product: products.some(one => one.id === product) ? product : '',
+        product: [...products, ...parts].some(one => one.id === product) ? product : '',
         pieces: /^\d{1,7}$/.test(pieces) ? pieces : '',
       }}
       mayChange={who ? mayDo(who, 'bakes') : false}

@@ -1,6 +1,7 @@
 // One batch at the bench: weigh out, method, after, record. What runs and what is held stands above all four.
 'use client'
 import {
+  amountWords,
   carriesOf,
   effectsOf,
   heldBecause,
@@ -162,7 +163,7 @@ export function BatchRun({
         <div className="mr-auto min-w-0">
           <h1 className="text-[26px] leading-tight break-words">{batch.name}</h1>
           <p className="text-quiet">
-            Batch <b className="figure text-ink">{batch.code}</b> · {batch.pieces} pieces
+            Batch <b className="figure text-ink">{batch.code}</b> · {amountWords(batch)}
             {running.state.scale === 1 ? '' : ` · ${Math.round(running.state.scale * 1000) / 10} % of the plan`}
             {running.waiting > 0 && <b className="text-unproven"> · {running.waiting} on the way</b>}
           </p>

@@ -1,5 +1,6 @@
 // Begins a batch; what has to be said first is asked.
 'use client'
+import { amountWords } from '@fair-tin/core/batch'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { Modal } from '../../ui/Modal'
@@ -37,7 +38,7 @@ export function BeginBatch({ wish, day, onClose }: { wish: Wish; day: string; on
     void send({})
   }, [])
   return (
-    <Modal open onClose={onClose} title={`Begin ${wish.name}`} lead={`${wish.pieces} pieces`}>
+    <Modal open onClose={onClose} title={`Begin ${wish.name}`} lead={amountWords(wish)}>
       {problem && (
         <p role="alert" className="mb-3 text-[17px] text-breaks">
           {problem}

@@ -1,5 +1,6 @@
 // The day at the bench: what is ordered for it, what is begun, what has to start before anything else.
 'use client'
+import { amountWords } from '@fair-tin/core/batch'
 import { daysAfter, spokenDay, typedNumber } from '@fair-tin/core/words'
 import type { BatchRow, Order } from '@fair-tin/data'
 import Link from 'next/link'
@@ -27,6 +28,7 @@ export function DayOfBakes({
   day,
   today,
   products,
+  parts,
   orders,
   batches,
   first,
@@ -36,6 +38,8 @@ export function DayOfBakes({
   day: string
   today: string
   products: Baked[]
+  /** What is made for the shelf. */
+  parts: { id: string; name: string }[]
   orders: Order[]
   batches: BatchRow[]
   first: StartFirst[]
@@ -47,6 +51,7 @@ export function DayOfBakes({
   const router = useRouter()
   const [wish, setWish] = useState<Wish | null>(null)
   const [other, setOther] = useState(meant)
+  const isPart = parts.some(one => one.id === other.product)
   const ofDay = batches.filter(one => one.day === day)
   const open = batches.filter(one => one.day !== day)
   const asked = [...new Set(orders.map(one => one.product))].flatMap(id => {
@@ -148,6 +153,8 @@ export function DayOfBakes({
               onSubmit={event => {
                 event.preventDefault()
                 const product = products.find(one => one.id === other.product)
+                const part = parts.find(one => one.id === other.product)
+                if (part) setWish({ product: part.id, name: part.name, pieces: typedNumber(other.pieces) })
                 if (product)
                   setWish({
                     product: product.id,
@@ -161,12 +168,15 @@ export function DayOfBakes({
                 <Choose
                   label="What is baked"
                   value={other.product}
-                  options={products.map(one => ({ value: one.id, label: one.name }))}
+                  options={[
+                    ...products.map(one => ({ value: one.id, label: one.name })),
+                    ...parts.map(one => ({ value: one.id, label: `${one.name}, a part for the shelf` })),
+                  ]}
                   onChange={product => setOther({ ...other, product })}
                 />
               </div>
               <label className="w-24 text-[13px] text-quiet">
-                Pieces
+                {isPart ? 'Grams' : 'Pieces'}
                 <input
                   className="field figure text-ink"
                   inputMode="numeric"
@@ -175,7 +185,11 @@ export function DayOfBakes({
                   onChange={event => setOther({ ...other, pieces: event.target.value })}
                 />
               </label>
-              <button type="submit" className="do" disabled={other.product === ''}>
+              <button
+                type="submit"
+                className="do"
+                disabled={other.product === '' || (isPart && !(typedNumber(other.pieces) > 0))}
+              >
                 Begin it
               </button>
             </form>
@@ -216,7 +230,8 @@ function BatchLine({ batch, withDay = false, named = false }: { batch: BatchRow;
     >
       <b className="figure">{batch.code}</b>
       <span className="min-w-0 flex-1 break-words">
-        {batch.pieces} pieces{withDay || named ? ` of ${batch.name}` : ''}
+        {amountWords(batch)}
+        {withDay || named ? ` of ${batch.name}` : ''}
         {withDay ? `, ${spokenDay(batch.day)}` : ''}
       </span>
       <span className="text-quiet">{batch.finishedAt ? 'finished' : `begun by ${batch.begunBy}`}</span>

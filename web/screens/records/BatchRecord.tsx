@@ -1,12 +1,14 @@
 // One batch as it really was: beside its recipe, beside the bakes before, and entry by entry.
 'use client'
 import {
+  amountWords,
   asMade,
   batchState,
   differences,
   type KeptEntry,
   type LotOnShelf,
   outcomeOf,
+  partOf,
   recipeOf,
 } from '@fair-tin/core/batch'
 import { bodyOf } from '@fair-tin/core/edit'
@@ -55,9 +57,11 @@ export function BatchRecord({
           <h1 className="text-[27px] leading-tight break-words">{batch.name}</h1>
           <p className="text-quiet">
             Batch <b className="figure text-ink">{batch.code}</b>, {spokenDay(batch.day)}, begun by {batch.begunBy}
-            {outcome
-              ? `: ${outcome.good} of ${batch.pieces} ${held.length > 0 ? 'came, and are held' : 'to sell'}`
-              : ', not finished'}
+            {!outcome
+              ? ', not finished'
+              : partOf(batch) === null
+                ? `: ${outcome.good} of ${batch.pieces} ${held.length > 0 ? 'came, and are held' : 'to sell'}`
+                : `: ${amountWords(batch)} for the shelf${held.length > 0 ? ', and held' : ''}`}
           </p>
         </div>
         <Link className="do" href={`/bake/${batch.id}`}>
@@ -84,7 +88,7 @@ export function BatchRecord({
           </ul>
         </div>
       )}
-      {(outcome || state.labels.out > 0) && (
+      {partOf(batch) === null && (outcome || state.labels.out > 0) && (
         <BatchLabels
           batch={batch}
           packs={Math.floor(
@@ -220,7 +224,7 @@ function Compared({ rows }: { rows: readonly { batch: Batch; kept: readonly Kept
                 )}
               </td>
               <td className="figure px-2 text-right whitespace-nowrap">
-                {outcome ? `${outcome.good}/${batch.pieces}` : ''}
+                {outcome && partOf(batch) === null ? `${outcome.good}/${batch.pieces}` : ''}
               </td>
               <td className="figure px-2 text-right whitespace-nowrap">
                 {outcome?.each == null ? '' : weighed(outcome.each)}

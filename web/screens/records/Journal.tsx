@@ -22,7 +22,7 @@ const kindWords: Record<string, string> = {
   kitchen: 'kitchen record',
   kitchen_money: 'what the kitchen costs',
   delivery: 'delivery of',
-  stock_entry: 'stock of',
+  stock_entry: 'stock',
   hold_entry: 'lot held or let go',
   part_entry: 'part on the shelf',
   order_line: 'order',
@@ -62,7 +62,7 @@ export function Journal({ rows, older }: { rows: JournalRow[]; older: number | n
                 <span className="text-quiet">{one.when}</span>
                 <span className="break-words">{one.person}</span>
                 <span className="min-w-0 break-words">
-                  {kindWords[one.kind] ?? spoken(one.kind)}{' '}
+                  {(kindWords[one.kind] ?? spoken(one.kind)).replace(/ of$/, one.name ? ' of' : '')}{' '}
                   {one.href ? (
                     <Link href={one.href} className="word-link">
                       {one.name}

@@ -1,4 +1,5 @@
 // What was baked, the newest first: what came of it, what is held. Of one product also how it went over its bakes.
+import { amountWords, partOf } from '@fair-tin/core/batch'
 import { percent, spokenDay, toPlaces, weighed } from '@fair-tin/core/words'
 import type { BatchRow } from '@fair-tin/data'
 import Link from 'next/link'
@@ -78,7 +79,7 @@ export function Records({ rows, product, full }: { rows: RecordRow[]; product: s
                         </Link>
                       </td>
                       <td className="figure px-3 text-right whitespace-nowrap">
-                        {one.good === null ? '' : one.good} of {one.pieces}
+                        {partOf(one) === null ? `${one.good ?? ''} of ${one.pieces}` : amountWords(one)}
                       </td>
                       <td className="figure px-3 text-right">{one.each === null ? '' : weighed(one.each)}</td>
                       <td className="figure px-3 text-right">{one.loss === null ? '' : percent(one.loss)}</td>

@@ -1,6 +1,6 @@
 // The order of work of a day for a calendar, as it stands on the page that asks for it.
 import { IsoDate } from '@fair-tin/core/model'
-import { dayBakesOf, orderAsGiven, timelineOf } from '@fair-tin/core/plan'
+import { dayBakesOf, orderAsGiven, timelineOf, usualCleaning } from '@fair-tin/core/plan'
 import { batchesOf, listOrders, readWorkbook } from '@fair-tin/data'
 import { z } from 'zod'
 import { askedOf } from '../../../bake'
@@ -13,6 +13,15 @@ const words = (text: string, status: number) =>
 const orderIn = (text: string | null): string[] | null => {
   try {
     return Given.parse(JSON.parse(text ?? 'null'))
+  } catch {
+    return null
+  }
+}
+
+const Who = z.record(z.string().max(200), z.string().max(120))
+const whoIn = (text: string | null): Record<string, string> | null => {
+  try {
+    return Who.parse(JSON.parse(text ?? '{}'))
   } catch {
     return null
   }
@@ -32,8 +41,10 @@ export async function GET(request: Request) {
   if (given === null) return words('Take it from the page of the day’s order of work.', 400)
   if (given.length !== bakes.length || !bakes.every(one => given.includes(one.id)))
     return words('Another bake came, or one went: look at the order of work again.', 409)
+  const who = whoIn(query.get('who'))
+  if (who === null) return words('Take it from the page of the day’s order of work.', 400)
   const order = orderAsGiven(bakes, given)
-  const lines = timelineOf(bakes, order, workbook.kitchen.ovens ?? [])
+  const lines = timelineOf(bakes, order, workbook.kitchen.ovens ?? [], usualCleaning, who)
   return new Response(calendarOf(day, Number(clock[1]) * 60 + Number(clock[2]), bakes, order, lines), {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',

@@ -30,6 +30,8 @@ const nameless = new Set([
   'trial',
 ])
 
+const isId = (text: string) => /^(?:lot-)?[0-9a-f]{8}-[0-9a-f]{4}-/.test(text)
+
 export default async function JournalPage({ searchParams }: { searchParams: Promise<{ before?: string }> }) {
   const { before = '' } = await searchParams
   const [lines, book] = await reading(sql =>
@@ -42,7 +44,7 @@ export default async function JournalPage({ searchParams }: { searchParams: Prom
   const rows = lines.map(
     (one): JournalRow => ({
       ...one,
-      name: names.get(one.subject) ?? (nameless.has(one.kind) ? '' : one.subject),
+      name: names.get(one.subject) ?? (nameless.has(one.kind) || isId(one.subject) ? '' : one.subject),
       href: pageOf[one.kind]?.(one.subject) ?? null,
       when: new Date(one.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: timeZone() }),
     }),

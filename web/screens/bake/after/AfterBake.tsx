@@ -1,6 +1,6 @@
 // After the bake: what came out, counted and weighed; what it lost in the oven, offered back to the recipe; what to do next time.
 'use client'
-import { lossToOffer, outcomeOf, partMadeOtherwise, partsIn, recipeOf } from '@fair-tin/core/batch'
+import { lossToOffer, outcomeOf, partMadeOtherwise, partOf, partsIn, recipeOf } from '@fair-tin/core/batch'
 import type { Batch, BatchEntry } from '@fair-tin/core/model'
 import { commaDoubt, fullList, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
@@ -40,9 +40,16 @@ function read(form: Form): Put | { problem: string } {
   return rest
 }
 
-export function AfterBake({ batch, running, mayChange }: { batch: Batch; running: RunningBatch; mayChange: boolean }) {
+interface AfterProps {
+  batch: Batch
+  running: RunningBatch
+  mayChange: boolean
+}
+export const AfterBake = (props: AfterProps) =>
+  partOf(props.batch) === null ? <AfterProduct {...props} /> : <AfterPart {...props} />
+
+function AfterProduct({ batch, running, mayChange }: AfterProps) {
   const [form, setForm] = useState<Form>({ ...empty, pieces: String(Math.round(batch.pieces - running.state.lost)) })
-  const [note, setNote] = useState('')
   const [problem, setProblem] = useState('')
   const outcome = outcomeOf(batch, running.kept)
   const unweighed = running.state.items.flatMap(one =>
@@ -135,30 +142,112 @@ export function AfterBake({ batch, running, mayChange }: { batch: Batch; running
         </form>
       )}
       <LeftOvers batch={batch} running={running} mayChange={mayChange} />
-      <form
-        className="border-t border-hair pt-3"
-        onSubmit={event => {
-          event.preventDefault()
-          if (note.trim() === '') return
-          running.put({ kind: 'noted', text: note.trim(), next: true })
-          setNote('')
-        }}
-      >
-        <label className="text-quiet">
-          Next time
-          <textarea
-            className="field min-h-[70px] text-[17px] text-ink"
-            maxLength={1000}
-            value={note}
-            placeholder="10 minutes less; 20 g more syrup"
-            onChange={event => setNote(event.target.value)}
-          />
-        </label>
-        <button type="submit" className="slab mt-2" disabled={!mayChange}>
-          Remember it
-        </button>
-      </form>
+      <NextTime running={running} mayChange={mayChange} />
     </section>
+  )
+}
+
+/** A part made for the shelf: all of it is weighed, and goes there, unless it was made otherwise than written. */
+function AfterPart({ batch, running, mayChange }: AfterProps) {
+  const [typed, setTyped] = useState('')
+  const [problem, setProblem] = useState('')
+  const part = partOf(batch)!
+  const outcome = outcomeOf(batch, running.kept)
+  const isOther = partMadeOtherwise(batch, running.kept, part)
+  const finish = () => {
+    const grams = typedNumber(typed)
+    if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
+    if (!(grams > 0) || grams > 10_000_000) return setProblem('Say what all of it weighs, in grams.')
+    setProblem('')
+    if (!isOther) running.put({ kind: 'leftOver', part, grams })
+    running.put({ kind: 'finished', grams, pieces: 0, broken: 0, keptBack: 0 })
+  }
+  return (
+    <section
+      className="pane min-h-0 flex-1 space-y-4 overflow-y-auto px-6 py-4 text-[17px]"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
+      tabIndex={0}
+      aria-label="After the bake"
+    >
+      {outcome ? (
+        <div role="status">
+          <p className="font-head text-[28px] font-bold">
+            {weighed(running.state.finished!.grams)} {isOther ? 'came, and is kept apart' : 'on the shelf'}
+          </p>
+          {outcome.loss !== null && (
+            <p>
+              {toPlaces(outcome.loss * 100, 1)} % was lost in the making, from {outcome.lossFrom}.
+            </p>
+          )}
+          <p className="text-quiet">
+            Was it weighed wrong? Strike it in the record, the shelf entry too, and weigh again.
+          </p>
+        </div>
+      ) : (
+        <form
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={event => {
+            event.preventDefault()
+            finish()
+          }}
+        >
+          {isOther && (
+            <p className="w-full text-unproven">
+              It was made otherwise than written: on the shelf it would pass for what it is not. Mark it, and keep it
+              apart.
+            </p>
+          )}
+          <label className="text-quiet">
+            All of it, g
+            <input
+              className="field figure !min-h-[56px] !w-44 text-[22px] text-ink"
+              inputMode="decimal"
+              maxLength={9}
+              value={typed}
+              onChange={event => setTyped(event.target.value)}
+            />
+          </label>
+          <button type="submit" className="slab slab-first" disabled={!mayChange}>
+            {isOther ? 'That came of it' : 'To the shelf'}
+          </button>
+          {problem && (
+            <p role="alert" className="w-full text-breaks">
+              {problem}
+            </p>
+          )}
+        </form>
+      )}
+      <NextTime running={running} mayChange={mayChange} />
+    </section>
+  )
+}
+
+function NextTime({ running, mayChange }: Pick<AfterProps, 'running' | 'mayChange'>) {
+  const [note, setNote] = useState('')
+  return (
+    <form
+      className="border-t border-hair pt-3"
+      onSubmit={event => {
+        event.preventDefault()
+        if (note.trim() === '') return
+        running.put({ kind: 'noted', text: note.trim(), next: true })
+        setNote('')
+      }}
+    >
+      <label className="text-quiet">
+        Next time
+        <textarea
+          className="field min-h-[70px] text-[17px] text-ink"
+          maxLength={1000}
+          value={note}
+          placeholder="10 minutes less; 20 g more syrup"
+          onChange={event => setNote(event.target.value)}
+        />
+      </label>
+      <button type="submit" className="slab mt-2" disabled={!mayChange}>
+        Remember it
+      </button>
+    </form>
   )
 }
 

@@ -1,7 +1,14 @@
 // The order of work of a day: what needs least cleaning, each clean with its reason; moved by hand, with what that costs said at once.
 'use client'
 import { allergenName, type Oven } from '@fair-tin/core/model'
-import { type DayBake, type DayOrder, type OrderStep, orderAsGiven, timelineOf } from '@fair-tin/core/plan'
+import {
+  type DayBake,
+  type DayOrder,
+  type OrderStep,
+  orderAsGiven,
+  timelineOf,
+  usualCleaning,
+} from '@fair-tin/core/plan'
 import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import Link from 'next/link'
@@ -17,8 +24,10 @@ interface Set {
   begins: string
   due: Record<string, string>
   order: string[] | null
+  /** Who does which bake. */
+  who: Record<string, string>
 }
-const unset: Set = { begins: '06:00', due: {}, order: null }
+const unset: Set = { begins: '06:00', due: {}, order: null, who: {} }
 const cleanWords = { wipe: 'Wipe down', wash: 'Wash', test: 'Clean and test' } as const
 
 /** Why it is more than a wipe. */
@@ -42,11 +51,14 @@ export function PlanDay({
   today,
   bakes: read,
   ovens,
+  people,
 }: {
   day: string
   today: string
   bakes: DayBake[]
   ovens: Pick<Oven, 'name' | 'tins' | 'preheatMinutes'>[]
+  /** Who bakes here, by name. */
+  people: string[]
 }) {
   useKeptForOffline()
   const shelf = `plan of ${day}`
@@ -81,7 +93,10 @@ export function PlanDay({
   }, [bakes, set.order])
   const order = own ?? best
   const nameOf = (id: string) => bakes.find(one => one.id === id)?.name ?? id
-  const lines = useMemo(() => order && timelineOf(bakes, order, ovens as Oven[]), [bakes, order, ovens])
+  const lines = useMemo(
+    () => order && timelineOf(bakes, order, ovens as Oven[], usualCleaning, set.who),
+    [bakes, order, ovens, set.who],
+  )
   /** As it is drawn, with ovens waited for. */
   const lateOf = ({ id, ready }: OrderStep) => {
     const due = bakes.find(one => one.id === id)?.due ?? null
@@ -99,7 +114,7 @@ export function PlanDay({
   const guessed = bakes.filter(one => one.guessed.length > 0)
   const address =
     order &&
-    `/bake/plan.ics?day=${day}&begins=${encodeURIComponent(set.begins)}&order=${encodeURIComponent(JSON.stringify(order.steps.map(one => one.id)))}`
+    `/bake/plan.ics?day=${day}&begins=${encodeURIComponent(set.begins)}&order=${encodeURIComponent(JSON.stringify(order.steps.map(one => one.id)))}&who=${encodeURIComponent(JSON.stringify(set.who))}`
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2 print:block">
       <div className="flex flex-wrap items-end gap-3">
@@ -188,6 +203,25 @@ export function PlanDay({
                               )}
                             </span>
                           </span>
+                          {set.who[step.id] && (
+                            <span className="hidden text-[14px] print:inline">{set.who[step.id]}</span>
+                          )}
+                          {people.length > 1 && (
+                            <label className="flex flex-col text-[13px] text-quiet print:hidden">
+                              Who
+                              <select
+                                className="field !w-auto max-w-40 text-ink"
+                                aria-label={`${bake.name}: who does it`}
+                                value={set.who[step.id] ?? ''}
+                                onChange={event => change({ who: { ...set.who, [step.id]: event.target.value } })}
+                              >
+                                <option value="">anybody</option>
+                                {people.map(name => (
+                                  <option key={name}>{name}</option>
+                                ))}
+                              </select>
+                            </label>
+                          )}
                           <label className="flex flex-col text-[13px] text-quiet print:hidden">
                             Ready by
                             <input
