@@ -63,13 +63,14 @@ const views = [
     },
   },
   {
-    name: 'bench-batch',
-    at: '/products/ginger-teff-loaf?pieces=36',
+    name: 'label-design',
+    at: '/kitchen/label-designs?product=ginger-teff-loaf&market=uk',
     size: desk,
     act: async page => {
-      await page.getByRole('tab', { name: 'Batch' }).click()
-      await page.getByLabel('Columns').click()
-      await page.getByRole('option', { name: 'on the scale' }).click()
+      await page.getByRole('button', { name: 'Add a design' }).click()
+      await page.getByLabel('What it is called').fill('Quayside front')
+      await page.getByRole('checkbox', { name: 'Article number and square code' }).check()
+      await page.getByRole('status').filter({ hasText: /fits|too/ }).waitFor()
     },
   },
   {

@@ -191,7 +191,7 @@ export function PlanDay({
                         )}
                         <div className="flex flex-wrap items-center gap-x-3">
                           <span className="figure text-[17px]">{clockAt(begins, handsAt(step))}</span>
-                          <span className="min-w-0 flex-1">
+                          <span className="min-w-60 flex-1">
                             <b className="text-[17px] break-words">{bake.name}</b>
                             <span className="block text-[13px] text-quiet">
                               {bake.pieces} pieces{bake.celsius === null ? '' : `, ${bake.celsius} °C`} · ready{' '}

@@ -59,16 +59,30 @@ export function firstBlocks({ width, height }: { width: number; height: number }
     right('keeping', 0.7, 1),
   ]
 }
+/** What a block asks for, wide and high: at most, and at least. */
+const needs: Partial<Record<LabelBlockKind, [[number, number], [number, number]]>> = {
+  codes: [
+    [52, 25],
+    [29, 25],
+  ],
+  summary: [
+    [80, 24],
+    [36, 16],
+  ],
+}
+
 /** With one more, where it lies over nothing; where there is no such place, the largest block gives it from its foot. */
 export function withBlock(
   { width, height, blocks }: Pick<DesignDraft, 'width' | 'height' | 'blocks'>,
   kind: LabelBlockKind,
 ): LabelBlock[] {
-  for (const [wide, high] of [
+  const [most, least] = needs[kind] ?? [
     [30, 12],
-    [20, 8],
     [12, 5],
-  ] as const)
+  ]
+  for (const [wide, high] of [most, [(most[0] + least[0]) / 2, (most[1] + least[1]) / 2], least].map(
+    one => one.map(half) as [number, number],
+  ))
     for (let y = 2; y + high <= height - 2; y++)
       for (let x = 2; x + wide <= width - 2; x++) {
         const here = { kind, x, y, width: wide, height: high }
@@ -77,7 +91,7 @@ export function withBlock(
   const largest = blocks.toSorted((a, b) => b.width * b.height - a.width * a.height)[0]
   if (!largest)
     return [{ kind, x: 2, y: 2, width: Math.max(4, half(width - 4)), height: Math.max(2, half(height - 4)) }]
-  const given = half(Math.min(10, largest.height / 2))
+  const given = half(Math.min(Math.max(10, least[1] + 1), largest.height / 2))
   return [
     ...blocks.map(one => (one === largest ? { ...one, height: one.height - given } : one)),
     { ...largest, kind, y: largest.y + largest.height - given + 0.5, height: Math.max(2, given - 0.5) },
