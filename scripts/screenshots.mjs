@@ -70,7 +70,10 @@ const views = [
       await page.getByRole('button', { name: 'Add a design' }).click()
       await page.getByLabel('What it is called').fill('Quayside front')
       await page.getByRole('checkbox', { name: 'Article number and square code' }).check()
-      await page.getByRole('status').filter({ hasText: /fits|too/ }).waitFor()
+      await page
+        .getByRole('status')
+        .filter({ hasText: /fits|too/ })
+        .waitFor()
     },
   },
   {
