@@ -72,10 +72,11 @@ export async function followParts(
   return [...found.values()]
 }
 
-/** Lots that are held now. */
+/** Lots that are held now, and were looked at in the last sixty days: what is held for ever is long dealt with. */
 export const heldLots = (
   sql: BakerySql,
 ): Promise<{ id: string; ingredient: string; lot: string; received: string }[]> =>
   sql<{ id: string; ingredient: string; lot: string; received: string }[]>`
     select id, ingredient_id as ingredient, lot, received::text as received
-    from stock where held is not null order by received desc, id limit 50`
+    from stock where held is not null
+      and id in (select delivery_id from hold_entry where kept_at > now() - interval '60 days') order by received desc, id limit 50`

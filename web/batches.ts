@@ -11,7 +11,7 @@ import {
   placesOf,
   recipeOf,
 } from '@fair-tin/core/batch'
-import type { Batch } from '@fair-tin/core/model'
+import type { Batch, MarketCode } from '@fair-tin/core/model'
 import { billOf } from '@fair-tin/core/recipe'
 import { daysAfter, spokenDay } from '@fair-tin/core/words'
 import {
@@ -145,6 +145,8 @@ export async function unfinishedMatters(sql: BakerySql, today: string): Promise<
 export interface ToPrint {
   batch: string
   product: string
+  /** Where it is sold. */
+  markets: MarketCode[]
   code: string
   name: string
   /** Packs without a label. */
@@ -154,8 +156,19 @@ export interface ToPrint {
 export async function labelsToPrint(sql: BakerySql, today: string): Promise<ToPrint[]> {
   return (await recent(sql, today)).flatMap(({ batch, state, outcome, held }): ToPrint[] => {
     if (!outcome || held.length > 0) return []
-    const each = batch.books.products.find(one => one.id === batch.product)?.pieces ?? 1
-    const packs = Math.floor(outcome.good / each) - state.labels.out
-    return packs > 0 ? [{ batch: batch.id, product: batch.product, code: batch.code, name: batch.name, packs }] : []
+    const sold = batch.books.products.find(one => one.id === batch.product)
+    const packs = Math.floor(outcome.good / (sold?.pieces ?? 1)) - state.labels.out
+    return packs > 0
+      ? [
+          {
+            batch: batch.id,
+            product: batch.product,
+            markets: sold?.markets ?? [],
+            code: batch.code,
+            name: batch.name,
+            packs,
+          },
+        ]
+      : []
   })
 }

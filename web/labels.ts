@@ -73,8 +73,11 @@ export async function labelStates(
 }
 
 /** What is announced for a market and will reach a label: told when somebody must do something about it. */
-export const aheadMatters = (workbook: Workbook): Matter[] =>
-  rulesAhead(workbook).flatMap(({ market, from, what, reaches }): Matter[] =>
+export const aheadMatters = (workbook: Workbook, states: readonly LabelState[]): Matter[] =>
+  // of what is signed: what was never signed has no label that would change
+  rulesAhead(workbook, (product, market) =>
+    states.some(one => one.product.id === product && one.market === market),
+  ).flatMap(({ market, from, what, reaches }): Matter[] =>
     reaches.length === 0
       ? []
       : [

@@ -4,6 +4,7 @@ import { changesOf } from '../market/market'
 import type { RuleChange } from '../market/rulePack'
 import type { MarketCode } from '../model/market'
 import { judgedOn, type Workbook } from '../model/workbook'
+import { keptBeside } from '../words/keptBeside'
 import { alteredIn, type SaidPart } from './said'
 import { toSign } from './seal'
 
@@ -20,23 +21,42 @@ export interface RulesAhead extends Omit<RuleChange, 'pack'> {
   reaches: AheadFor[]
 }
 
-/** Every change announced for a market anything is sold in, those first that come first. */
-export function rulesAhead(workbook: Workbook): RulesAhead[] {
+const keepThen = keptBeside<Workbook, Workbook>()
+/** The same facts under the rules of that day: the very same object each time it is asked about. */
+const underRulesOf = (workbook: Workbook, from: string): Workbook =>
+  keepThen(workbook, from, [], () => ({ ...workbook, rulesOn: from }))
+
+/** Every change announced for a market anything is sold in, those first that come first. `counts`: which labels are looked at. */
+export function rulesAhead(
+  workbook: Workbook,
+  counts: (product: string, market: MarketCode) => boolean = () => true,
+): RulesAhead[] {
   const day = judgedOn(workbook)
   const markets = new Set(workbook.products.flatMap(one => one.markets))
   return [...markets]
     .flatMap(market =>
       changesOf(market)
         .filter(one => one.from > day)
-        .map(({ from, what, cite }) => ({ market, from, what, cite, reaches: reachedBy(workbook, market, from) })),
+        .map(({ from, what, cite }) => ({
+          market,
+          from,
+          what,
+          cite,
+          reaches: reachedBy(workbook, market, from, counts),
+        })),
     )
     .sort((a, b) => a.from.localeCompare(b.from))
 }
 
-function reachedBy(workbook: Workbook, market: MarketCode, from: string): AheadFor[] {
-  const then: Workbook = { ...workbook, rulesOn: from }
+function reachedBy(
+  workbook: Workbook,
+  market: MarketCode,
+  from: string,
+  counts: (product: string, market: MarketCode) => boolean,
+): AheadFor[] {
+  const then = underRulesOf(workbook, from)
   return workbook.products
-    .filter(one => one.markets.includes(market))
+    .filter(one => one.markets.includes(market) && counts(one.id, market))
     .flatMap(({ id, name }): AheadFor[] => {
       const [now, next] = [toSign(workbook, id, market), toSign(then, id, market)]
       if (!now || !next) return []

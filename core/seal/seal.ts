@@ -154,6 +154,7 @@ function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[]
     ...changed(was.recipes, is.recipes, 'recipe'),
     ...changed(was.products, is.products, 'claims, weight or particulars'),
     ...(alike(was.kitchen, is.kitchen) && alike(was.evidence, is.evidence) ? [] : ['the kitchen’s record changed']),
+    ...(alike(was.tests ?? [], is.tests ?? []) ? [] : ['what the last tests after cleaning found changed']),
     ...(pack.version === seal.pack.version ? [] : [`the rules of ${pack.title} are of ${pack.asOf} now`]),
   ]
   return causes.length > 0 ? causes : ['a proof ran out as the days went by']

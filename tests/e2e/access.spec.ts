@@ -22,6 +22,13 @@ const views: [string, string][] = [
   ['today', '/'],
   ['price list', '/larder/prices'],
   ['print', '/products/ginger-teff-loaf/print'],
+  ['label designs', '/kitchen/label-designs'],
+  ['cleaning', '/bake/cleaning'],
+  ['labels', '/labels'],
+  ['signatures', '/records/signatures'],
+  ['journal', '/records/journal'],
+  ['trace', '/records/trace?code=none'],
+  ['order of work', '/bake/plan'],
   ['not found', '/nowhere'],
 ]
 const clean = async (page: import('@playwright/test').Page) => {

@@ -31,7 +31,7 @@ export default async function TodayPage() {
     ...labelMatters(states),
     ...mattersToday(workbook, lots),
     ...unfinished,
-    ...aheadMatters(workbook),
+    ...aheadMatters(workbook, states),
   ]
   // it stays away until its day, and only as long as it says what it said
   const awayOf = (one: Matter) => putOff.find(put => put.key === one.key && put.print === printOf(saidOf(one)))

@@ -14,17 +14,17 @@ const most = 2000
 export async function GET(request: Request): Promise<Response> {
   const market = MarketCode.safeParse(new URL(request.url).searchParams.get('market'))
   try {
-    const wanted = await reading(sql => labelsToPrint(sql, today()))
+    const all = await reading(sql => labelsToPrint(sql, today()))
+    const wanted = market.success ? all.filter(one => one.markets.includes(market.data)) : all
     if (wanted.length === 0) return problem(404, 'Nothing is to print: every pack of the last days has its label.')
-    const all = wanted.reduce((sum, one) => sum + one.packs, 0)
-    if (all > most) return problem(422, `${all} labels are more than one PDF holds (${most}). Print batch by batch.`)
+    const many = wanted.reduce((sum, one) => sum + one.packs, 0)
+    if (many > most) return problem(422, `${many} labels are more than one PDF holds (${most}). Print batch by batch.`)
     const labels: (Printable & { copies: number })[] = []
     const refused: string[] = []
-    for (const { batch, product, code, packs } of wanted) {
-      const label = await labelFor(
-        product,
-        new URLSearchParams({ batch, ...(market.success ? { market: market.data } : {}) }),
-      )
+    for (const { batch, product, markets, code, packs } of wanted) {
+      // each for a place where it is sold
+      const where = market.success ? market.data : markets[0]
+      const label = await labelFor(product, new URLSearchParams({ batch, ...(where ? { market: where } : {}) }))
       if ('layout' in label) labels.push({ ...label, copies: packs })
       else refused.push(`${code}: ${'problem' in label ? label.problem : 'the product was taken out.'}`)
     }
