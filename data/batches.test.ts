@@ -219,7 +219,7 @@ describe('a batch', () => {
     expect(await here(sql => usesOfLot(sql, lot!))).toEqual([expect.objectContaining({ batch: id, grams: 100 })])
   })
   it('is found where a lot went into it by way of a part from the shelf, also over two batches; what is struck is not', async () => {
-    const part = 'short-pastry'
+    const part = 'probe-part'
     const [first, second, third, before] = await here(async sql => [
       await begun(sql),
       await begun(sql),
@@ -277,6 +277,8 @@ describe('what was cleaned', () => {
 
 describe('the journal', () => {
   it('says who changed what and which fields of it, the newest first, page by page', async () => {
+    // and taken again: what others count on stays as it was
+    await here(sql => movePart(sql, 'short-pastry', -1, 'a probe'))
     await here(sql => movePart(sql, 'short-pastry', 1, 'a probe'))
     const lines = await here(sql => journalLines(sql, null, 3))
     expect(lines[0]).toMatchObject({ kind: 'part_entry', subject: 'short-pastry', change: 'insert', fields: [] })

@@ -1,6 +1,7 @@
 // The order of a day's bakes that needs least cleaning and heating: exact while the day has up to fourteen kinds of bake, near beyond.
 // What clings to mixer and bench stays till it is cleaned off: a wipe takes it off for nobody, a wash for whoever only must not be
 // surprised by it, a tested clean for whoever claims to be free of it. So the free-from first, and nothing has to be tested.
+import { randomLcg } from 'd3-random'
 
 export interface OrderBake {
   id: string
@@ -302,8 +303,21 @@ function exactly(
   return order
 }
 
-/** What an order of kinds costs, told fast, as it is asked a hundred thousand times: minutes of cleaning and heating, and lateness. */
-function kindsCost(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: readonly number[][], rules: Cleaning) {
+/** How the work stands before each bake of an order. */
+interface Standing {
+  tested: Int32Array
+  washed: Int32Array
+  time: Float64Array
+  cost: Float64Array
+  celsius: Float64Array
+}
+/**
+ * What an order of kinds costs, minutes of cleaning and heating, and lateness; and what it would cost after a move, told fast, as
+ * that is asked hundreds of thousands of times: only what comes after the first change is reckoned anew, and no further than it
+ * can still be cheaper than `limit`.
+ */
+function reckoning(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: readonly number[][], rules: Cleaning) {
+  const n = kinds.length
   const first = kinds.map(members => bakes[members[0]!]!)
   const carries = Int32Array.from(kinds, members => bits[members[0]!]!.carries)
   const denies = Int32Array.from(kinds, members => bits[members[0]!]!.denies)
@@ -312,9 +326,24 @@ function kindsCost(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: re
   const hands = Float64Array.from(kinds, members => members.reduce((sum, at) => sum + bakes[at]!.hands, 0))
   const end = Float64Array.from(first, one => (one.due === null ? Number.POSITIVE_INFINITY : one.due - one.tail))
   const [up, down] = [1 / rules.heats, 1 / rules.cools]
-  return (order: readonly number[]): number => {
-    let [tested, washed, time, cost, before] = [0, 0, 0, 0, Number.NaN]
-    for (let at = 0; at < order.length; at++) {
+  const least = Math.min(rules.wipe, rules.wash, rules.test)
+  const ints = () => new Int32Array(n + 1)
+  const floats = () => new Float64Array(n + 1)
+  const before: Standing = {
+    tested: ints(),
+    washed: ints(),
+    time: floats(),
+    cost: floats(),
+    celsius: floats().fill(Number.NaN),
+  }
+  const now = new Int32Array(n)
+  const next = new Int32Array(n)
+  let changed = 0
+
+  const walk = (order: Int32Array, from: number, limit: number, keep: boolean): number => {
+    let [tested, washed, time] = [before.tested[from]!, before.washed[from]!, before.time[from]!]
+    let [cost, heat] = [before.cost[from]!, before.celsius[from]!]
+    for (let at = from; at < n; at++) {
       const kind = order[at]!
       let between = 0
       if ((tested & denies[kind]!) !== 0) {
@@ -327,54 +356,123 @@ function kindsCost(bakes: readonly OrderBake[], bits: readonly Bits[], kinds: re
       } else if (at > 0) between = rules.wipe
       tested |= carries[kind]!
       washed |= carries[kind]!
-      const off = celsius[kind]! - before
+      const off = celsius[kind]! - heat
       // a bake without an oven leaves no heat to reckon from, and asks for none
       if (off > 0) between += off * up
       else if (off < 0) between -= off * down
-      before = celsius[kind]!
+      heat = celsius[kind]!
       between += inside[kind]!
       time += between + hands[kind]!
       cost += between
       if (time > end[kind]!) cost += (time - end[kind]!) * rules.late
+      if (keep) {
+        before.tested[at + 1] = tested
+        before.washed[at + 1] = washed
+        before.time[at + 1] = time
+        before.cost[at + 1] = cost
+        before.celsius[at + 1] = heat
+      } else if (cost + (n - 1 - at) * least >= limit) return Number.POSITIVE_INFINITY
     }
     return cost
   }
+  return {
+    /** Takes an order as the one that is moved in; what it costs. */
+    take: (order: readonly number[]): number => {
+      now.set(order)
+      return walk(now, 0, Number.POSITIVE_INFINITY, true)
+    },
+    /** What it costs with `length` of it, from `from` on, taken out and put in again before place `to` of the rest; infinite: no less than `limit`. */
+    moved: (from: number, length: number, to: number, limit: number): number => {
+      next.set(now)
+      if (to < from) next.set(now.subarray(to, from), to + length)
+      else next.set(now.subarray(from + length, to + length), from)
+      next.set(now.subarray(from, from + length), to)
+      changed = Math.min(from, to)
+      return walk(next, changed, limit, false)
+    },
+    /** Keeps the move that was asked about last. */
+    keep: (): void => {
+      now.set(next)
+      walk(now, changed, Number.POSITIVE_INFINITY, true)
+    },
+    order: (): number[] => [...now],
+  }
 }
+type Reckoning = ReturnType<typeof reckoning>
 
 const costOf = (bakes: readonly OrderBake[], order: readonly number[], rules: Cleaning): number =>
-  kindsCost(
+  reckoning(
     bakes,
     bitsOf(bakes),
     bakes.map((_, at) => [at]),
     rules,
-  )(order)
+  ).take(order)
 
 /** Moves runs of up to three about as long as that helps, and as long as so many tries last. */
-function improved(start: readonly number[], cost: (order: readonly number[]) => number, tries: number): number[] {
-  let best = [...start]
-  let least = cost(best)
+function improved(start: readonly number[], by: Reckoning, tries: number): { order: number[]; cost: number } {
+  let least = by.take(start)
   let left = tries
   for (let better = true; better && left > 0; ) {
     better = false
     for (let length = 1; length <= 3; length++)
-      for (let from = 0; from + length <= best.length; from++) {
-        const run = best.slice(from, from + length)
-        const rest = [...best.slice(0, from), ...best.slice(from + length)]
+      for (let from = 0; from + length <= start.length; from++) {
         let [to, cheapest] = [-1, least - 1e-9]
-        for (let at = 0; at <= rest.length && left > 0; at++) {
+        for (let at = 0; at <= start.length - length && left > 0; at++) {
           if (at === from) continue
           left--
-          const now = cost([...rest.slice(0, at), ...run, ...rest.slice(at)])
-          if (now < cheapest) [to, cheapest] = [at, now]
+          const cost = by.moved(from, length, at, cheapest)
+          if (cost < cheapest) [to, cheapest] = [at, cost]
         }
         if (to < 0) continue
-        best = [...rest.slice(0, to), ...run, ...rest.slice(to)]
+        by.moved(from, length, to, Number.POSITIVE_INFINITY)
+        by.keep()
         least = cheapest
         better = true
       }
   }
+  return { order: by.order(), cost: least }
+}
+
+/** Minutes by which a move may be dearer, at first and at last. */
+const [hot, cold] = [8, 0.25]
+/**
+ * Moves drawn at random, at first also dearer ones, ever fewer of them as it cools: so it comes out of what moves of three alone
+ * stay caught in. Drawn alike each time.
+ */
+function annealed(start: readonly number[], by: Reckoning, tries: number): { order: number[]; cost: number } {
+  const n = start.length
+  const draw = randomLcg(0.5)
+  let cost = by.take(start)
+  let best = { order: [...start], cost }
+  for (let at = 0; at < tries; at++) {
+    const heat = hot * (cold / hot) ** (at / tries)
+    const longest = Math.min(n - 1, draw() < 0.75 ? 3 : Math.ceil(n / 4))
+    const length = 1 + Math.floor(draw() * longest)
+    const from = Math.floor(draw() * (n - length + 1))
+    const to = Math.floor(draw() * (n - length + 1))
+    if (to === from) continue
+    const limit = cost - heat * Math.log(1 - draw())
+    const now = by.moved(from, length, to, limit)
+    if (now >= limit) continue
+    by.keep()
+    cost = now
+    if (cost < best.cost - 1e-9) best = { order: by.order(), cost }
+  }
   return best
 }
+
+/** The cheapest of several beginnings improved, then annealed and improved once more. */
+function nearly(
+  beginnings: readonly (readonly number[])[],
+  by: Reckoning,
+  tries: number,
+): { order: number[]; cost: number } {
+  const each = Math.ceil(tries / 10 / beginnings.length)
+  const first = beginnings.map(one => improved(one, by, each)).reduce((a, b) => (b.cost < a.cost ? b : a))
+  if (first.order.length < 4) return first
+  return improved(annealed(first.order, by, Math.ceil(tries * 0.8)).order, by, Math.ceil(tries / 10))
+}
+
 /** Always on to what costs least next; of those what carries least and denies most. */
 function greedy(
   bakes: readonly OrderBake[],
@@ -404,8 +502,8 @@ function greedy(
   }
   return order
 }
-/** Tries for each start: a second's worth, for a day that is not ordered exactly. */
-const manyTries = 120_000
+/** Tries in all: a second's worth of a hundred bakes, for a day that is not ordered exactly; few where what is near only bounds what is exact. */
+const [manyTries, fewTries] = [700_000, 30_000]
 
 /** Whoever denies most and carries least first; the same by heat; by the day’s end. */
 const starts = (bakes: readonly OrderBake[], kinds: readonly number[][]): number[][] => {
@@ -437,11 +535,13 @@ export function bestOrder(bakes: readonly OrderBake[], rules: Cleaning = usualCl
   const bits = bitsOf(bakes)
   const kinds = kindsOf(bakes, bits)
   const unfold = (order: readonly number[]) => order.flatMap(at => kinds[at]!)
-  const cost = kindsCost(bakes, bits, kinds, rules)
-  const near = [greedy(bakes, bits, kinds, rules), ...starts(bakes, kinds)]
-    .map(start => improved(start, cost, manyTries))
-    .sort((a, b) => cost(a) - cost(b))[0]!
-  const exact = kinds.length <= mostExact ? exactly(bakes, bits, kinds, rules, cost(near)) : null
-  const order = exact ?? unfold(near)
+  const isExact = kinds.length <= mostExact
+  const near = nearly(
+    [greedy(bakes, bits, kinds, rules), ...starts(bakes, kinds)],
+    reckoning(bakes, bits, kinds, rules),
+    isExact ? fewTries : manyTries,
+  )
+  const exact = isExact ? exactly(bakes, bits, kinds, rules, near.cost) : null
+  const order = exact ?? unfold(near.order)
   return { steps: stepsOf(bakes, order, rules), cost: costOf(bakes, order, rules), exact: exact !== null }
 }
