@@ -1,7 +1,7 @@
 // Two assessments of one product side by side: what is otherwise in claims, allergens, cost and nutrition.
 import type { Verdict } from '../claim/verdict'
 import { rulesOf } from '../market/market'
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import { type AllergenCode, type AllergenStatus, allergenCodes } from '../model/allergen'
 import type { ClaimCode } from '../model/claim'
 import { mainNutrients, type NutrientCode } from '../model/nutrient'
@@ -33,7 +33,7 @@ export function compareAssessments(before: Assessment, after: Assessment): Chang
     .filter(one => one.before !== one.after)
   const printed = ({ nutrition, declaration }: Assessment, nutrient: NutrientCode) => {
     const range = nutrition.per100g[nutrient]
-    return range ? roundNutrient(rulesOf(declaration.market, declaration.day), nutrient, range.value) : null
+    return range ? roundedBy(rulesOf(declaration.market, declaration.day), nutrient, range.value) : null
   }
   const nutrients = (['energyKcal', ...mainNutrients] as const)
     .map(nutrient => ({ nutrient, before: printed(before, nutrient), after: printed(after, nutrient) }))

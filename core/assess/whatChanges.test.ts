@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
-import { rulesAsRead } from '../market/market'
 import { roundNutrient } from '../market/roundNutrient'
 import { type AllergenCode, allergenCodes } from '../model/allergen'
 import { type Ingredient, Ingredient as IngredientSchema } from '../model/ingredient'
@@ -164,7 +163,7 @@ describe('whatever field of an ingredient is written otherwise', () => {
           declaration.table,
         ],
         (['energyKcal', ...mainNutrients] as const).map(code =>
-          nutrition.per100g[code] ? roundNutrient(rulesAsRead(market), code, nutrition.per100g[code].value) : null,
+          nutrition.per100g[code] ? roundNutrient(market, code, nutrition.per100g[code].value) : null,
         ),
         declaration.problems.map(one => one.what),
         [Number(cost.perPiece).toFixed(2), cost.unknown.length > 0],

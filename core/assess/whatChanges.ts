@@ -5,7 +5,7 @@ import { type Cost, costOf } from '../cost/cost'
 import { same } from '../edit/same'
 import { textOf } from '../label/run'
 import { rulesOf } from '../market/market'
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import { type AllergenStatus, allergenCodes, allergenName } from '../model/allergen'
 import { byId } from '../model/byId'
 import { type ClaimCode, nameOfClaim } from '../model/claim'
@@ -71,7 +71,7 @@ function briefOf(workbook: Workbook, product: string, market: MarketCode): Brief
     table: JSON.stringify(declaration.table),
     printed: shownNutrients.map(code => {
       const range = nutrition.per100g[code]
-      return range ? roundNutrient(rules, code, range.value) : null
+      return range ? roundedBy(rules, code, range.value) : null
     }),
     cost: { perPiece: cost.perPiece, unknown: cost.unknown, currency: cost.currency },
   }

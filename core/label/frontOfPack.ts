@@ -1,5 +1,5 @@
 // The summary on the front of a pack, where its market has one: what a portion holds, the share of a day, and whether it is low or high.
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import type { FrontRule, Rounded, RulePack } from '../market/rulePack'
 import type { Product } from '../model/product'
 import { type NutrientTable, type Nutrition, saltOf } from '../nutrition/rollUp'
@@ -48,8 +48,8 @@ export function frontOfPack(
   const [kj, kcal] = [perPiece.energyKj, perPiece.energyKcal]
   if (!kj || !kcal || !per100g.energyKj || !per100g.energyKcal) return null
   const energy = (of: NutrientTable) => [
-    `${roundNutrient(rules, 'energyKj', of.energyKj!.value)} kJ`,
-    `${roundNutrient(rules, 'energyKcal', of.energyKcal!.value)} kcal`,
+    `${roundedBy(rules, 'energyKj', of.energyKj!.value)} kJ`,
+    `${roundedBy(rules, 'energyKcal', of.energyKcal!.value)} kcal`,
   ]
   const cells: FrontOfPack['cells'] = [
     { name: front.words.energy, amounts: energy(perPiece), percent: share('energyKcal', kcal.value), level: null },
@@ -59,7 +59,7 @@ export function frontOfPack(
     if (hundred === null || piece === null) return null
     cells.push({
       name: one.name,
-      amounts: [`${roundNutrient(rules, one.nutrient, piece)} g`],
+      amounts: [`${roundedBy(rules, one.nutrient, piece)} g`],
       percent: share(one.nutrient, piece),
       level: levelOf(one, front, hundred, piece, portion),
     })

@@ -1,7 +1,7 @@
 // A table per serving, with daily values, in a panel of its own form. Its rows and words stand in the market's pack.
 // A gap is never printed as 0.
 import { percentOfDaily } from '../market/dailyValue'
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import type { PanelWords, Rounded, RulePack } from '../market/rulePack'
 import { servingOf } from '../market/serving'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
@@ -97,7 +97,7 @@ export function nutritionFacts(
           lacks.push({ nutrient: nutrient === 'energyKcal' ? 'energy' : nutrientName[code], who: gaps[code] ?? [] })
       continue
     }
-    const printed = (value: number) => `${roundNutrient(rules, nutrient, value)}${unitOf(nutrient)}`
+    const printed = (value: number) => `${roundedBy(rules, nutrient, value)}${unitOf(nutrient)}`
     if (optional && amount === 0) continue
     const perGrams = (grams: number) => (other: Rounded) => amountOf(other, per100g, grams)
     const percent = percentOfDaily(rules, nutrient, amount, perGrams(serving.grams))

@@ -1,5 +1,5 @@
 // The nutrition table as its market lays it out, or the list of what is missing. A gap is never printed as 0.
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import type { Rounded, RulePack } from '../market/rulePack'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
 import { type NutrientTable, type Nutrition, saltOf } from '../nutrition/rollUp'
@@ -36,14 +36,14 @@ export const lacking = (lacks: readonly Lack[]): NutritionTable => ({
 function cell(rules: RulePack, nutrient: string, values: NutrientTable): string | null {
   if (nutrient === 'energyKj') {
     if (!values.energyKj || !values.energyKcal) return null
-    if (rules.table.energy === 'kj') return `${roundNutrient(rules, 'energyKj', values.energyKj.value)} kJ`
-    return `${roundNutrient(rules, 'energyKj', values.energyKj.value)} kJ / ${roundNutrient(rules, 'energyKcal', values.energyKcal.value)} kcal`
+    if (rules.table.energy === 'kj') return `${roundedBy(rules, 'energyKj', values.energyKj.value)} kJ`
+    return `${roundedBy(rules, 'energyKj', values.energyKj.value)} kJ / ${roundedBy(rules, 'energyKcal', values.energyKcal.value)} kcal`
   }
   if (nutrient === 'salt')
-    return values.sodiumMg ? `${roundNutrient(rules, 'salt', saltOf(values.sodiumMg.value))} g` : null
+    return values.sodiumMg ? `${roundedBy(rules, 'salt', saltOf(values.sodiumMg.value))} g` : null
   const range = values[nutrient as NutrientCode]
   const unit = nutrient.endsWith('Mg') ? 'mg' : 'g'
-  return range ? `${roundNutrient(rules, nutrient as NutrientCode, range.value)} ${unit}` : null
+  return range ? `${roundedBy(rules, nutrient as NutrientCode, range.value)} ${unit}` : null
 }
 
 /** Share of a day’s reference intake, in whole per cent; null where the market has none for it (fibre), or nobody knows how much it is. */

@@ -4,7 +4,7 @@ import { servedBeside } from '../allergen/beside'
 import { isNutritionClaim } from '../claim/claim'
 import { printedWith } from '../claim/houseRule'
 import { additivesNamed, classedTexts, namesAdditive } from '../ingredient/additives'
-import { roundNutrient } from '../market/roundNutrient'
+import { roundedBy } from '../market/roundNutrient'
 import type { RulePack } from '../market/rulePack'
 import { referenceAmountOf, servingOf } from '../market/serving'
 import type { AllergenCode } from '../model/allergen'
@@ -117,7 +117,7 @@ function besideClaims({ claims, nutrition, rules, product }: DeclarationContext)
     if (!lean && per100g.fat)
       said.push(
         filled(fatBesideFibre.text, {
-          fat: `${roundNutrient(rules, 'fat', (per100g.fat.value * grams) / 100)} g`,
+          fat: `${roundedBy(rules, 'fat', (per100g.fat.value * grams) / 100)} g`,
         }),
       )
   }
@@ -195,7 +195,8 @@ export function frontSymbol({ rules, product, nutrition }: DeclarationContext): 
 function byContent(context: DeclarationContext): string[] {
   const { nutrition, rules } = context
   const texts = sweetenersIn(context).ingredients.flatMap(classedTexts)
-  const said: string[] = []
+  const symbol = frontSymbol(context)
+  const said: string[] = symbol ? [symbol.text] : []
   const { laxative, phenylalanine, colours } = rules.statements
   if (laxative && (nutrition.per100g.polyols?.value ?? 0) > laxative.polyolsOverPercent) said.push(laxative.text)
   if (phenylalanine?.each.some(one => namesAdditive(texts, one))) said.push(phenylalanine.text)

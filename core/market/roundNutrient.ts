@@ -1,5 +1,7 @@
 // A nutrient value as its market prints it, without the unit.
+import type { MarketCode } from '../model/market'
 import { atMost, toNearest } from '../words/rounding'
+import { rulesAsRead } from './market'
 import type { Rounded, RoundingStep, RulePack } from './rulePack'
 
 const falls = (value: number, step: RoundingStep): boolean => {
@@ -22,7 +24,7 @@ function inFigures(value: number, figures: number, nearest: number): string {
  * `value` in the nutrient's unit (g, mg, mcg, kJ or kcal; salt in g), rounded for printing: "0", "< 0.5", "2.5", "12".
  * A value that rounding lifts over an edge is printed as on the far side of it: 9.96 g of fat is "10".
  */
-export function roundNutrient({ rounding }: Pick<RulePack, 'rounding'>, nutrient: Rounded, value: number): string {
+export function roundedBy({ rounding }: Pick<RulePack, 'rounding'>, nutrient: Rounded, value: number): string {
   if (!(value >= 0) || !Number.isFinite(value)) throw new RangeError(`${value} is no amount of ${nutrient}.`)
   const { rules, otherwise, trimmed } = rounding
   const shown = (text: string) => (trimmed ? String(Number(text)) : text)
@@ -39,3 +41,7 @@ export function roundNutrient({ rounding }: Pick<RulePack, 'rounding'>, nutrient
   }
   return toNearest(value, 1)
 }
+
+/** The same by a market's rules as they were last read. */
+export const roundNutrient = (market: MarketCode, nutrient: Rounded, value: number): string =>
+  roundedBy(rulesAsRead(market), nutrient, value)

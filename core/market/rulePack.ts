@@ -241,6 +241,8 @@ export interface LetterRules {
   quantity: { by: 'content' | 'panel'; heights: { upTo: number | null; mm: number }[] }
   /** The net quantity stands at the foot of the panel, or with the date. */
   quantityAt: 'foot' | 'withDate'
+  /** It must stand within that share of the panel from its foot, on panels over so many mm²; null: anywhere in view. */
+  quantityWithin: { share: number; overMm2: number; cite: string } | null
   /** The size a label is set on where none is chosen. */
   usualSize: { width: number; height: number }
   cite: string

@@ -1,6 +1,6 @@
 // What a laboratory may find in a food before its label counts as wrong: what the market allows around the declared value, and
 // whatever would be printed the same.
-import { roundNutrient } from './roundNutrient'
+import { roundedBy } from './roundNutrient'
 import type { Allowed, Rounded, RulePack } from './rulePack'
 
 /** In the nutrient's unit. Null: on that side nothing is said. */
@@ -15,8 +15,8 @@ const allowed = (of: Allowed, value: number): number => ('share' in of ? of.shar
 
 /** The least and the most that print as `value` does: found by halving, to a millionth. */
 function printedAlike(rules: RulePack, nutrient: Rounded, value: number): { low: number; high: number } {
-  const text = roundNutrient(rules, nutrient, value)
-  const alike = (at: number) => roundNutrient(rules, nutrient, at) === text
+  const text = roundedBy(rules, nutrient, value)
+  const alike = (at: number) => roundedBy(rules, nutrient, at) === text
   const edge = (outside: number) => {
     let [inside, out] = [value, outside]
     if (alike(out)) return out
@@ -34,7 +34,7 @@ function printedAlike(rules: RulePack, nutrient: Rounded, value: number): { low:
 export function acceptable(rules: RulePack, nutrient: Rounded, value: number): Acceptable | null {
   const steps = rules.table.tolerances?.rows[nutrient]
   if (!steps) return null
-  const declared = roundNutrient(rules, nutrient, value)
+  const declared = roundedBy(rules, nutrient, value)
   // "< 0.5" and "less than 1" declare no more than that, and nothing less can be wrong
   const figure = Number(/[\d.]+/.exec(declared)![0])
   const lessThan = !/^[\d.]+$/.test(declared)

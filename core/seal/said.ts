@@ -47,9 +47,7 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
     name: [declaration.name, declaration.byName].filter(Boolean).join('\n'),
     ingredients: `${words.ingredients}${marked(declaration.ingredients)}.`,
     'second language': second ? `${second.name}\n${second.ingredients}` : '',
-    statements: [...declaration.statements.map(marked), ...(declaration.symbol ? [declaration.symbol.text] : [])].join(
-      '\n',
-    ),
+    statements: declaration.statements.map(marked).join('\n'),
     claims: declaration.claims.join(', '),
     nutrition:
       'missing' in table && table.leftOut !== undefined

@@ -15,7 +15,7 @@ import { carrying, sampleDay, sampleIngredient, sampleLine, sampleRecipe, sample
 
 const anz = rulesAsRead('anz')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
-  for (const [value, text] of edges) expect(roundNutrient(anz, nutrient, value), `${nutrient} ${value}`).toBe(text)
+  for (const [value, text] of edges) expect(roundNutrient('anz', nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
 
 describe('the panel, Standard 1.2.8 and Schedule 12', () => {

@@ -17,7 +17,7 @@ import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } 
 
 const us = rulesAsRead('us')
 const printed = (nutrient: Parameters<typeof roundNutrient>[1], edges: [number, string][]) => {
-  for (const [value, text] of edges) expect(roundNutrient(us, nutrient, value), `${nutrient} ${value}`).toBe(text)
+  for (const [value, text] of edges) expect(roundNutrient('us', nutrient, value), `${nutrient} ${value}`).toBe(text)
 }
 
 describe('rounding, 21 CFR 101.9(c)', () => {

@@ -1,5 +1,5 @@
 // All that stands on a label, in named groups, each word measured once and not yet placed.
-import type { Declaration } from '@fair-tin/core/label'
+import { type Declaration, textOf } from '@fair-tin/core/label'
 import type { RulePack } from '@fair-tin/core/market'
 import { filled } from '@fair-tin/core/words'
 import type { LabelCodes } from './codes'
@@ -48,7 +48,10 @@ export function contentOf(declaration: Declaration, extras: LabelExtras, quantit
           ]
         : []),
     ],
-    said: declaration.statements.map(statement => paragraph(statement)),
+    // what is drawn as a symbol stands in no sentence
+    said: declaration.statements
+      .filter(statement => textOf(statement) !== declaration.symbol?.text)
+      .map(statement => paragraph(statement)),
     business: particulars.operator ? [paragraph(plain(particulars.operator))] : [],
     keeping: [
       ...(date ? [paragraph(plain(date), 0.1)] : []),

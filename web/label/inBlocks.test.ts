@@ -50,7 +50,7 @@ describe('a label in blocks', () => {
           const laid = layOutIn({ ...whole, blocks }, declaration)
           if ('tooMuch' in laid) {
             refused++
-            expect(laid.tooMuch).toMatch(/Make it larger|has no block/)
+            expect(laid.tooMuch).toMatch(/Make it larger|has no block|in the lowest 30 %/)
             return
           }
           fitted++
@@ -91,6 +91,22 @@ describe('a label in blocks', () => {
         expect(said).toContain('no block')
     }
   })
+  it('in the United States the net quantity stands in the lowest 30 per cent of it (21 CFR 101.7(f)), elsewhere anywhere in view', () => {
+    const size = { width: 200, height: 250 }
+    const [front, list, ...rest] = firstBlocks(size)
+    const low = design(size, {
+      blocks: [{ ...front!, y: list!.y + list!.height - front!.height + 0.5 }, { ...list!, y: front!.y }, ...rest],
+    })
+    for (const market of ['us', 'uk'] as const) {
+      const declaration = declare('ginger-teff-loaf', market)
+      const high = layOutIn(design(size), declaration)
+      expect('tooMuch' in high && high.tooMuch.includes('in the lowest 30 %')).toBe(market === 'us')
+      const laid = layOutIn(low, declaration)
+      if ('tooMuch' in laid) return expect.fail(laid.tooMuch)
+      const net = laid.texts.find(one => one.text.startsWith(market === 'us' ? 'Net Wt' : '1.1 kg'))!
+      if (market === 'us') expect(net.y).toBeGreaterThan(size.height * 0.7)
+    }
+  })
   it('a logo keeps its sides, in the middle of its place', () => {
     const size = { width: 150, height: 150 }
     const [first, ...rest] = firstBlocks(size)
@@ -129,6 +145,8 @@ describe('a panel on a small label', () => {
         for (const text of laid.texts)
           expect(text.x + textWidth(text.text, text.size, text.bold)).toBeLessThanOrEqual(size.width - 2.9)
         expect(Math.max(...laid.texts.map(one => one.y))).toBeLessThanOrEqual(size.height - 2.9)
+        // 21 CFR 101.7(f)
+        expect(laid.texts.find(one => one.text.startsWith('Net Wt'))!.y).toBeGreaterThan(size.height * 0.7)
       }
     }
     expect(lying).toBeGreaterThan(3)

@@ -4,7 +4,7 @@ import type { Declaration } from '@fair-tin/core/label'
 import { refusedWords } from '@fair-tin/core/label'
 import type { RulePack } from '@fair-tin/core/market'
 import { type LabelBlock, type LabelBlockKind, type LabelDesign, labelBlockName } from '@fair-tin/core/model'
-import { capital } from '@fair-tin/core/words'
+import { capital, toPlaces } from '@fair-tin/core/words'
 import type { Content } from './content'
 import { formsOf } from './forms'
 import { setFront, setSymbol } from './front'
@@ -31,8 +31,19 @@ export function inBlocks(
       for (const one of all) set(page, column, one, em)
     }
   /** Only what there is something to say in. */
+  const { quantityWithin } = pack.letters
+  const within = quantityWithin && design.width * design.height > quantityWithin.overMm2 ? quantityWithin : null
   const setters: Partial<Record<LabelBlockKind, SetBlock>> = {
-    front: setAll([...draft, ...name, net]),
+    front: (page, column, em, block) => {
+      for (const one of [...draft, ...name]) set(page, column, one, em)
+      if (within) {
+        // at the foot of its block, which must reach where the law wants it
+        const apart: Column = { ...column, y: 0 }
+        set(emptyPage(), apart, net, em)
+        column.y = Math.max(column.y, block.y + block.height - apart.y)
+      }
+      set(page, column, net, em)
+    },
     list: setAll([...list, ...said]),
     keeping: setAll(keeping),
   }
@@ -72,12 +83,18 @@ export function inBlocks(
     }
 
   const placed = new Map(design.blocks.map(one => [one.kind, one]))
+  const placedFront = placed.get('front')
   const homeless = (Object.keys(setters) as LabelBlockKind[]).filter(kind => !placed.has(kind) && kind !== 'logo')
   const standing = [
     ...homeless.map(
       kind => `The ${labelBlockName[kind]} must stand on it, and ${kind === 'words' ? 'have' : 'has'} no block.`,
     ),
     ...(words ? [refusedWords(words)].filter(one => one !== null) : []),
+    ...(within && placedFront && placedFront.y + placedFront.height < design.height * (1 - within.share)
+      ? [
+          `The net quantity must stand in the lowest ${toPlaces(within.share * 100, 0)} % of the label (${within.cite}): move the block for ${labelBlockName.front} down, or let it reach there.`,
+        ]
+      : []),
   ]
   return em => {
     const page = emptyPage()

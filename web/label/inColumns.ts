@@ -67,21 +67,26 @@ export function inColumns(
       one(emptyPage(), across)
       across.y += gap
     }
-    const foot = size.height - margin - across.y
-    if (atFoot) {
-      // set once apart, to know how deep it is
-      const apart: Column = { ...first, y: 0 }
-      set(emptyPage(), apart, net, em)
+    // the net quantity lies at the very foot, set once apart to know how deep it is
+    const apart: Column = { ...first, y: 0 }
+    if (atFoot) set(emptyPage(), apart, net, em)
+    const foot = size.height - margin
+    const beneath = lying.length > 0
+    if (atFoot && !beneath) {
       first.y = Math.max(first.y, foot - apart.y)
       set(page, first, net, em)
     }
     const words = Math.max(first.y, second.y)
-    if (lying.length === 0) return { page, needed: words + margin }
-    const at: Column = { ...across, y: Math.max(words, foot) }
+    if (!beneath) return { page, needed: words + margin }
+    const at: Column = { ...across, y: Math.max(words, foot - across.y - apart.y) }
     for (const one of lying) {
       at.y += gap
       one(page, at)
     }
-    return { page, needed: words + across.y + margin }
+    if (atFoot) {
+      at.y = Math.max(at.y, foot - apart.y)
+      set(page, at, net, em)
+    }
+    return { page, needed: words + across.y + apart.y + margin }
   })
 }

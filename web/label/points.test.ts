@@ -21,7 +21,7 @@ const approved: [name: string, product: string, market: MarketCode, size: LabelS
   ['eu', 'ginger-teff-loaf', 'eu', undefined],
   ['us-vertical', 'ginger-teff-loaf', 'us', undefined],
   ['us-linear', 'blackcurrant-bun', 'us', { width: 100, height: 70 }],
-  ['us-tabular', 'blackcurrant-bun', 'us', { width: 150, height: 76 }],
+  ['us-tabular', 'blackcurrant-bun', 'us', { width: 150, height: 90 }],
   ['ca-symbol', 'ginger-teff-loaf', 'ca', undefined],
   ['anz', 'damson-slice', 'anz', undefined],
 ]
@@ -53,6 +53,16 @@ describe('labels in points', () => {
       expect(found.includes(true), text.text).toBe(true)
     }
     expect(Array.from({ length: points.width }, (_, x) => points.dark(x, 5)).includes(true)).toBe(false)
+  })
+  it('of a draft bear its mark in ink, also where there is no grey', async () => {
+    const laid = drawn('ginger-teff-loaf', 'uk', square)
+    const [plain, draft] = [await labelPoints(laid, false, {}, 203), await labelPoints(laid, true, {}, 203)]
+    let more = 0
+    for (let y = 0; y < plain.height; y++)
+      for (let x = 0; x < plain.width; x++) if (draft.dark(x, y) && !plain.dark(x, y)) more++
+    // strokes of 0.6 mm, some 250 mm of them
+    const perMm = 203 / 25.4
+    expect(more).toBeGreaterThan(0.6 * 150 * perMm ** 2)
   })
   it('a square code among them is read by another library', async () => {
     const codes = await codesFor(

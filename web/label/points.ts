@@ -4,6 +4,7 @@ import path from 'node:path'
 import type { Points } from '@fair-tin/core/exchange'
 import { Resvg } from '@resvg/resvg-js'
 import { createElement } from 'react'
+import { draftOpacity } from './draftMark'
 import { LabelSvg } from './LabelSvg'
 import type { LabelLayout } from './layout'
 import type { Pictures } from './pdf'
@@ -40,8 +41,10 @@ export async function labelSvg(
   return drawn.replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" ').replaceAll('xmlSpace=', 'xml:space=')
 }
 
-async function rendered(layout: LabelLayout, draft: boolean, pictures: Pictures, perInch: Resolution) {
-  const svg = (await labelSvg(layout, draft, pictures, 'Archivo'))
+/** `inInk`: for a printer that has ink or none, so that the mark of a draft is none of what comes out pale and is lost. */
+async function rendered(layout: LabelLayout, draft: boolean, pictures: Pictures, perInch: Resolution, inInk = false) {
+  const drawn = await labelSvg(layout, draft, pictures, 'Archivo')
+  const svg = (inInk ? drawn.replace(`opacity="${draftOpacity}"`, 'opacity="1"') : drawn)
     // its size is said in points, not in millimetres
     .replace(/ width="[\d.]+mm" height="[\d.]+mm"/, ` width="${layout.width}" height="${layout.height}"`)
   return new Resvg(svg, {
@@ -62,7 +65,7 @@ export async function labelPoints(
   pictures: Pictures,
   perInch: Resolution,
 ): Promise<Points> {
-  const { width, height, pixels } = await rendered(layout, draft, pictures, perInch)
+  const { width, height, pixels } = await rendered(layout, draft, pictures, perInch, true)
   return {
     width,
     height,

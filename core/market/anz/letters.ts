@@ -7,6 +7,7 @@ export const letters: LetterRules = {
   // by the longest side of the pack, which is not known here: the largest stands for all
   quantity: { by: 'content', heights: [{ upTo: null, mm: 4.8 }] },
   quantityAt: 'withDate',
+  quantityWithin: null,
   usualSize: { width: 100, height: 80 },
   cite: 'FSC Standard 1.2.1; National Trade Measurement Regulations 2009',
 }

@@ -17,6 +17,7 @@ export const letters: LetterRules = {
     ],
   },
   quantityAt: 'foot',
+  quantityWithin: null,
   // a table in two languages is wide
   usualSize: { width: 150, height: 150 },
   cite: 'FDR B.01.008.2; Consumer Packaging and Labelling Regulations 14',

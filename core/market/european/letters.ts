@@ -14,6 +14,7 @@ export const europeanLetters: LetterRules = {
     ],
   },
   quantityAt: 'withDate',
+  quantityWithin: null,
   usualSize: { width: 100, height: 70 },
   cite: 'Regulation (EU) 1169/2011, Art. 13; Directive 76/211/EEC',
 }

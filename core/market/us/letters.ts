@@ -16,6 +16,7 @@ export const letters: LetterRules = {
   },
   // in the bottom 30 % of the panel, 21 CFR 101.7(f)
   quantityAt: 'foot',
+  quantityWithin: { share: 0.3, overMm2: 5 * inch ** 2, cite: '21 CFR 101.7(f)' },
   // a panel needs a tall one
   usualSize: { width: 100, height: 150 },
   cite: '21 CFR 101.2(c), 101.7',

@@ -62,15 +62,7 @@ export function Journal({ rows, older }: { rows: JournalRow[]; older: number | n
                 <span className="text-quiet">{one.when}</span>
                 <span className="break-words">{one.person}</span>
                 <span className="min-w-0 break-words">
-                  {(kindWords[one.kind] ?? spoken(one.kind)).replace(/ of$/, one.name ? ' of' : '')}{' '}
-                  {one.href ? (
-                    <Link href={one.href} className="word-link">
-                      {one.name}
-                    </Link>
-                  ) : (
-                    <b className="font-semibold">{one.name}</b>
-                  )}{' '}
-                  {changeWords[one.change]}
+                  <Subject {...one} /> {changeWords[one.change]}
                   {one.fields.length > 0 && <span className="text-quiet">: {fullList(one.fields.map(spoken))}</span>}
                 </span>
               </li>
@@ -86,5 +78,23 @@ export function Journal({ rows, older }: { rows: JournalRow[]; older: number | n
         </section>
       </div>
     </section>
+  )
+}
+
+/** "ingredient teff flour"; what has no name of its own is told by what it is. */
+function Subject({ kind, name, href }: Pick<JournalRow, 'kind' | 'name' | 'href'>) {
+  const what = kindWords[kind] ?? spoken(kind)
+  const called = name || what.replace(/ of$/, '')
+  return (
+    <>
+      {name && `${what} `}
+      {href ? (
+        <Link href={href} className="word-link">
+          {called}
+        </Link>
+      ) : (
+        <b className="font-semibold">{called}</b>
+      )}
+    </>
   )
 }

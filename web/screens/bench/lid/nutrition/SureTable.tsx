@@ -1,6 +1,6 @@
 // The table's rows with how far each may be off: a small picture beside its figures, what the market allows as the pale band.
 'use client'
-import { type RulePack, roundNutrient } from '@fair-tin/core/market'
+import { type RulePack, roundedBy } from '@fair-tin/core/market'
 import type { RowSpread } from '@fair-tin/core/nutrition'
 import { percent } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
@@ -37,7 +37,7 @@ export function SureTable({
   onChoose: (nutrient: RowSpread['nutrient']) => void
   rules: RulePack
 }) {
-  const printed = (row: RowSpread, value: number) => roundNutrient(rules, row.nutrient, Math.max(0, value))
+  const printed = (row: RowSpread, value: number) => roundedBy(rules, row.nutrient, Math.max(0, value))
   const { tolerances } = rules.table
   return (
     <>
