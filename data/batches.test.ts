@@ -243,6 +243,17 @@ describe('a batch', () => {
     expect(reached).toContain(second)
     expect(reached).not.toContain(third)
     expect(reached).not.toContain(before)
+    // put down without the network at seven, told at the end of the day: taken at nine, it may be in that
+    const early = await here(begun)
+    const [seven, nine] = [new Date(Date.now() - 3 * 3_600_000), new Date(Date.now() - 3_600_000)]
+    const away = `probe-part-${crypto.randomUUID()}`
+    await here(async sql => {
+      await sql`insert into batch_entry (bakery_id, id, batch_id, kept_at, body) values
+        (current_bakery(), ${crypto.randomUUID()}, ${second!}, ${nine}, ${sql.json({ ...taken(40), part: away, at: nine.toISOString() })}),
+        (current_bakery(), ${crypto.randomUUID()}, ${early}, now(), ${sql.json({ kind: 'leftOver', part: away, grams: 300, id: 'x', at: seven.toISOString() })})`
+    })
+    const late = await here(sql => followParts(sql, [{ batch: early }], []))
+    expect(late.flatMap(one => one.uses.map(use => use.batch))).toEqual([second])
     // put there by hand, it may be in whatever took of it since
     const since = new Date('2020-01-01')
     const byHand = await here(sql => followParts(sql, [], [{ part, at: since }]))

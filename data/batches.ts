@@ -1,10 +1,11 @@
 // Batches: as they were begun, and what happened to each. Nothing is overwritten: what was wrong is struck by another entry.
-import { type KeptEntry, partMadeOtherwise } from '@fair-tin/core/batch'
+import { type KeptEntry, partNotForShelf } from '@fair-tin/core/batch'
 import { inOneOrder } from '@fair-tin/core/edit'
 import { Batch, BatchEntry, Ingredient, Workbook } from '@fair-tin/core/model'
 import { wellFormedData } from '@fair-tin/core/words'
 import { written } from './damage'
 import { printOfText } from './print'
+import { lotsFor } from './stock'
 import type { BakerySql } from './withBakery'
 
 /** A batch without its books, as a list shows it. */
@@ -226,12 +227,12 @@ async function keepOne(sql: BakerySql, batch: { id: string; code: string }, give
     const [there] = await sql`select 1 from recipe_in_force where id = ${entry.part.split('@')[0]!}`
     if (!there) return { id, kept: false, why: 'This part is no longer among the recipes.' }
     const own = await findBatch(sql, batch.id)
-    if (!own || partMadeOtherwise(own, (await entriesOf(sql, [batch.id])).get(batch.id)!, entry.part))
-      return {
-        id,
-        kept: false,
-        why: 'It was made otherwise than written in this batch: on the shelf it would pass for what it is not. Mark it, and keep it apart.',
-      }
+    const sofar = (await entriesOf(sql, [batch.id])).get(batch.id)!
+    const lots = sofar.flatMap(one => (one.entry.kind === 'weighed' && one.entry.lot ? [one.entry.lot] : []))
+    const why = own
+      ? partNotForShelf(own, sofar, await lotsFor(sql, lots, []), entry.part)
+      : 'The books of this batch cannot be read any more: what is in it nobody can tell. Mark it, and keep it apart.'
+    if (why) return { id, kept: false, why }
   }
   let thing: Ingredient | null = null
   if (entry.kind === 'swapped' || entry.kind === 'added') {

@@ -2,7 +2,11 @@
 import type { LotUse } from './batches'
 import type { BakerySql } from './withBakery'
 
-/** What was put on the shelf of parts out of these batches, and when; what was struck is not counted. */
+/** When it was done, as far as its own device can be believed: without the network it is told later than it is done. */
+const saidAt = (sql: BakerySql) =>
+  sql`case when e.body ->> 'at' ~ '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d' then (e.body ->> 'at')::timestamptz else e.kept_at end`
+
+/** What was put on the shelf of parts out of these batches, and since when at the earliest; what was struck is not counted. */
 const leftOversOf = async (
   sql: BakerySql,
   batches: readonly string[],
@@ -10,18 +14,18 @@ const leftOversOf = async (
   batches.length === 0
     ? []
     : sql<{ batch: string; part: string; at: Date }[]>`
-        select e.batch_id as batch, e.body ->> 'part' as part, e.kept_at as at from batch_entry e
+        select e.batch_id as batch, e.body ->> 'part' as part, least(e.kept_at, ${saidAt(sql)}) as at from batch_entry e
         where e.batch_id in ${sql([...batches])} and e.body ->> 'kind' = 'leftOver'
           and not exists (select 1 from batch_entry x where x.bakery_id = e.bakery_id and x.batch_id = e.batch_id
                           and x.body ->> 'kind' = 'struck' and x.body ->> 'of' = e.id::text)`
 
-/** Every batch that took of a part from the shelf since a moment. */
+/** Every batch that may have taken of a part from the shelf since a moment. */
 const takersOfPart = async (sql: BakerySql, part: string, since: Date): Promise<LotUse[]> =>
   (
     await sql<(Omit<LotUse, 'grams'> & { grams: string })[]>`
       select b.id as batch, b.code, b.day, b.product_id as product, b.name, sum((e.body ->> 'grams')::numeric) as grams
       from batch_entry e join batch b on b.bakery_id = e.bakery_id and b.id = e.batch_id
-      where e.body ->> 'kind' = 'weighed' and e.body ->> 'part' = ${part} and e.kept_at >= ${since}
+      where e.body ->> 'kind' = 'weighed' and e.body ->> 'part' = ${part} and greatest(e.kept_at, ${saidAt(sql)}) >= ${since}
         and not exists (select 1 from batch_entry x where x.bakery_id = e.bakery_id and x.batch_id = e.batch_id
                         and x.body ->> 'kind' = 'struck' and x.body ->> 'of' = e.id::text)
       group by b.bakery_id, b.id, b.code, b.day, b.product_id, b.name order by b.day desc, b.code`

@@ -43,17 +43,28 @@ const isThere = (tested: string, recorded: string): boolean => {
 const foundBy = (tests: readonly LastTest[], { allergen, equipment }: CrossContact): LastTest | undefined =>
   tests.find(one => one.found && isOf(one.allergen, allergen) && isThere(one.equipment, equipment ?? ''))
 
+/** Every place where the last test found it, whatever the records say. */
+export const testsFinding = ({ tests = [] }: Workbook, allergen: LastTest['allergen']): LastTest[] =>
+  tests.filter(one => one.found && isOf(one.allergen, allergen))
+const testWords = ({ equipment, on }: LastTest): string =>
+  `the last test of ${equipment || 'the kitchen'}, on ${spokenDay(on)}, found it`
+
 /** One finding for each record about the allergen; a single unproven one where there is no record. */
 export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gluten'): KitchenFinding[] {
   const path = [{ id: 'kitchen', name: 'the kitchen itself' }]
   const name = allergen === 'gluten' ? 'gluten' : allergenName[allergen]
   const records = workbook.kitchen.crossContact.filter(record => record.allergen === allergen)
+  const [tested] = testsFinding(workbook, allergen)
   if (records.length === 0)
     return [
       {
         allergen,
         proven: false,
-        reason: { path, fact: `the kitchen was never assessed for ${name}`, mend: 'Assess it, and keep the record.' },
+        reason: {
+          path,
+          fact: `the kitchen was never assessed for ${name}${tested ? `, and ${testWords(tested)}` : ''}`,
+          mend: 'Assess it, and keep the record.',
+        },
       },
     ]
   const shown = contradicted(workbook, allergen)
@@ -79,7 +90,7 @@ export function kitchenFindings(workbook: Workbook, allergen: AllergenCode | 'gl
         proven: false,
         reason: {
           path: where,
-          fact: `${how}, but the last test of ${found.equipment || 'the kitchen'}, on ${spokenDay(found.on)}, found it`,
+          fact: `${how}, but ${testWords(found)}`,
           mend: 'Clean it again, and write down a test that finds nothing.',
         },
       }

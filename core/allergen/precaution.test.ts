@@ -6,6 +6,7 @@ import { type AllergenCode, allergenCodes } from '../model/allergen'
 import type { CrossContact } from '../model/kitchen'
 import type { Precaution } from '../model/precaution'
 import { Product } from '../model/product'
+import type { Workbook } from '../model/workbook'
 import { openWarnings, warnsOfEverything } from './precaution'
 
 const water = sampleIngredient('water')
@@ -15,6 +16,7 @@ function declared(
   control: CrossContact['control'] | null = 'separated',
   precautions?: Omit<Precaution, 'over'>[],
   over = [`${control}`],
+  tests: Workbook['tests'] = [],
 ) {
   const lines = ingredients.map(one => sampleLine(one.id, 10))
   const book = sampleWorkbook(
@@ -24,7 +26,7 @@ function declared(
   )
   const others = book.kitchen.crossContact.filter(one => one.allergen !== almond)
   const crossContact = control === null ? others : [...others, { allergen: almond, control, evidence: 'review' }]
-  return assess({ ...book, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk').declaration
+  return assess({ ...book, tests, kitchen: { ...book.kitchen, crossContact } }, 'cake', 'uk').declaration
 }
 const of = (declaration: ReturnType<typeof declared>, code: AllergenCode = almond) =>
   declaration.warned.find(one => one.code === code)
@@ -71,6 +73,18 @@ describe('a warning on a label', () => {
     expect([since.declared.mayContain, of(since)!.decision]).toEqual([[almond], null])
     expect(declared([water], 'shared', decision(true), then).declared.mayContain).toEqual([almond])
     expect(of(declared([water], 'cleaned', decision(false), ['shared']))!.open).toBe(true)
+  })
+  it('left off is open again once a test found it since, and decided over that, stands; found where nobody assessed, it is open too', () => {
+    const found = { equipment: 'mixer', allergen: almond, found: true, on: '2026-11-20' }
+    const tested = (one: typeof found, control: 'cleaned' | null = 'cleaned', over = ['cleaned']) =>
+      of(declared([water], control, decision(false), over, [one]))
+    expect(tested({ ...found, found: false })).toMatchObject({ open: false, says: false })
+    expect(tested(found)).toMatchObject({ open: true, decision: null })
+    expect(tested(found, 'cleaned', tested(found)!.over)!.open).toBe(false)
+    // another test that finds it is another question
+    expect(tested({ ...found, on: '2026-11-26' }, 'cleaned', tested(found)!.over)!.open).toBe(true)
+    expect(tested(found, null)).toMatchObject({ open: true })
+    expect(tested(found, null)!.because[0]).toContain('the last test of mixer')
   })
   it('is open too where nobody assessed the kitchen and the larder shows that it is there', () => {
     const book = sampleWorkbook(

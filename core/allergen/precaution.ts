@@ -6,7 +6,7 @@ import type { Precaution } from '../model/precaution'
 import type { Product } from '../model/product'
 import type { Workbook } from '../model/workbook'
 import { capital } from '../words/listing'
-import { kitchenFindings } from './crossContact'
+import { kitchenFindings, testsFinding } from './crossContact'
 import { onSite } from './onSite'
 import type { FindingTable } from './rollUp'
 
@@ -29,7 +29,8 @@ export interface Warned {
 const fromKitchen = (workbook: Workbook, code: AllergenCode): string[] => {
   const records = workbook.kitchen.crossContact.filter(one => one.allergen === code)
   // never assessed, and nothing shows that it is on the site: a question of the kitchen's record, not of this label
-  if (records.length === 0 && onSite(workbook, code).length === 0) return []
+  if (records.length === 0 && onSite(workbook, code).length === 0 && testsFinding(workbook, code).length === 0)
+    return []
   return kitchenFindings(workbook, code)
     .filter(one => !one.proven)
     .map(one => one.reason.fact)
@@ -40,13 +41,18 @@ interface Of {
   found: FindingTable
   workbook: Workbook
 }
-/** How the kitchen keeps it out, record by record. */
-const recordsOf = ({ kitchen }: Workbook, code: AllergenCode): string[] =>
-  kitchen.crossContact
-    .filter(one => one.allergen === code)
-    .map(one => `${one.control} ${one.equipment ?? ''}`.trim())
+/** How the kitchen keeps it out, record by record, and where the last test found it all the same. */
+const recordsOf = (workbook: Workbook, code: AllergenCode): string[] =>
+  [
+    ...workbook.kitchen.crossContact
+      .filter(one => one.allergen === code)
+      .map(one => `${one.control} ${one.equipment ?? ''}`),
+    ...testsFinding(workbook, code).map(one => `found ${one.on} ${one.equipment}`),
+  ]
+    .map(one => one.trim().slice(0, 200))
     .sort()
-/** A decision to warn stands; one to leave it off stands as long as the kitchen does what it did then. */
+    .slice(0, 100)
+/** A decision to warn stands; one to leave it off stands as long as the kitchen does what it did then, and no test found it since. */
 function decisionOn({ product, workbook }: Of, code: AllergenCode): Precaution | null {
   const made = product.precautions?.find(one => one.allergen === code) ?? null
   return made && (made.say || made.over.join('\n') === recordsOf(workbook, code).join('\n')) ? made : null

@@ -1,9 +1,9 @@
 // A batch: what is weighed, what happened, what that does to its label, and what came of it.
-export { asMade, partMadeOtherwise } from './asMade'
+export { asMade } from './asMade'
 export { type Carries, carriesOf } from './carries'
 export { type Effect, effectsOf, effectWords } from './effect'
 export { doneAt, fitted } from './forecast'
-export { heldBecause } from './held'
+export { heldBecause, partNotForShelf } from './held'
 export { firstLot, type LotOnShelf, lotProblem } from './lot'
 export { checksOf, type MethodStep, methodOf, type NamedCheck } from './method'
 export { amountWords, asPart, partOf, productOfPart } from './ofPart'

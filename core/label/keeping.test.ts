@@ -37,6 +37,7 @@ describe('the date of a keeping table', () => {
         expect(of.safe).toBeDefined()
         expect(of.basis).toBeTruthy()
         if (typeof of.safe === 'number') expect([keeps.days <= of.safe, keeps.mark]).toEqual([true, 'useBy'])
+        if (of.safe === 'asLongAsGood') expect(of.good).toBeDefined()
         if (of.good !== undefined) expect(keeps.days).toBeLessThanOrEqual(of.good)
       }),
       { numRuns: 3000 },

@@ -53,7 +53,13 @@ export function keepingProblems({ keeps, keeping = [] }: Pick<Product, 'keeps' |
       found.push(
         problem(`${kept}, it can harm before it looks it: its date is a use-by date.`, 'Print it as “use by”.'),
       )
-  }
+  } else if (good === undefined)
+    found.push(
+      problem(
+        `${kept}, it is safe as long as it is good, and nobody has said how long that is.`,
+        'Write down how long it stays good, by tasting.',
+      ),
+    )
   if (safe !== undefined && !basis)
     found.push(
       problem(

@@ -7,6 +7,7 @@ import {
   heldBecause,
   type LotOnShelf,
   methodOf,
+  partNotForShelf,
   type Timer,
   timersOf,
 } from '@fair-tin/core/batch'
@@ -54,8 +55,8 @@ export interface BatchProps {
   mayChange: boolean
 }
 
-/** Why it is held; a lot that another tablet named is looked up before anything is said of it. */
-function useHeld(batch: Batch, running: RunningBatch, lots: Lots, larder: readonly Ingredient[]): string[] {
+/** Why it is held, and why a part of it may not go to the shelf; a lot that another tablet named is looked up before anything is said of it. */
+function useHeld(batch: Batch, running: RunningBatch, lots: Lots, larder: readonly Ingredient[]) {
   const { kept, state } = running
   const { all, more } = lots
   const asked = useRef(new Set<string>())
@@ -74,7 +75,10 @@ function useHeld(batch: Batch, running: RunningBatch, lots: Lots, larder: readon
       const { lot: _, ...entry } = one.entry
       return { ...one, entry }
     })
-    return heldBecause(batch, told, all, larder)
+    return {
+      held: heldBecause(batch, told, all, larder),
+      notForShelf: (part: string) => partNotForShelf(batch, told, all, part),
+    }
   }, [batch, kept, all, known, larder])
 }
 
@@ -140,7 +144,7 @@ export function BatchRun({
   }, [])
   const steps = useMemo(() => methodOf(batch), [batch])
   const timers = useTimers(running, steps, aloud)
-  const held = useHeld(batch, running, lots, books?.ingredients ?? [])
+  const { held, notForShelf } = useHeld(batch, running, lots, books?.ingredients ?? [])
   const lost = useMemo(
     () =>
       effectsOf(batch, running.kept).some(one => one.claims.length + one.contains.length + one.mayContain.length > 0),
@@ -274,7 +278,9 @@ export function BatchRun({
           mayChange={mayChange}
         />
       )}
-      {stage === 'After' && <AfterBake batch={batch} running={running} mayChange={mayChange} />}
+      {stage === 'After' && (
+        <AfterBake batch={batch} running={running} notForShelf={notForShelf} mayChange={mayChange} />
+      )}
       {stage === 'Record' && (
         <section className="pane flex min-h-0 flex-1 flex-col" aria-label="Record">
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}

@@ -1,6 +1,6 @@
 // After the bake: what came out, counted and weighed; what it lost in the oven, offered back to the recipe; what to do next time.
 'use client'
-import { lossToOffer, outcomeOf, partMadeOtherwise, partOf, partsIn, recipeOf } from '@fair-tin/core/batch'
+import { lossToOffer, outcomeOf, partOf, partsIn, recipeOf } from '@fair-tin/core/batch'
 import type { Batch, BatchEntry } from '@fair-tin/core/model'
 import { commaDoubt, fullList, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
@@ -43,12 +43,14 @@ function read(form: Form): Put | { problem: string } {
 interface AfterProps {
   batch: Batch
   running: RunningBatch
+  /** Why a part of it may not go to the shelf; null: it may. */
+  notForShelf: (part: string) => string | null
   mayChange: boolean
 }
 export const AfterBake = (props: AfterProps) =>
   partOf(props.batch) === null ? <AfterProduct {...props} /> : <AfterPart {...props} />
 
-function AfterProduct({ batch, running, mayChange }: AfterProps) {
+function AfterProduct({ batch, running, notForShelf, mayChange }: AfterProps) {
   const [form, setForm] = useState<Form>({ ...empty, pieces: String(Math.round(batch.pieces - running.state.lost)) })
   const [problem, setProblem] = useState('')
   const outcome = outcomeOf(batch, running.kept)
@@ -141,25 +143,25 @@ function AfterProduct({ batch, running, mayChange }: AfterProps) {
           </button>
         </form>
       )}
-      <LeftOvers batch={batch} running={running} mayChange={mayChange} />
+      <LeftOvers batch={batch} running={running} notForShelf={notForShelf} mayChange={mayChange} />
       <NextTime running={running} mayChange={mayChange} />
     </section>
   )
 }
 
-/** A part made for the shelf: all of it is weighed, and goes there, unless it was made otherwise than written. */
-function AfterPart({ batch, running, mayChange }: AfterProps) {
+/** A part made for the shelf: all of it is weighed, and goes there, unless something speaks against it. */
+function AfterPart({ batch, running, notForShelf, mayChange }: AfterProps) {
   const [typed, setTyped] = useState('')
   const [problem, setProblem] = useState('')
   const part = partOf(batch)!
   const outcome = outcomeOf(batch, running.kept)
-  const isOther = partMadeOtherwise(batch, running.kept, part)
+  const against = notForShelf(part)
   const finish = () => {
     const grams = typedNumber(typed)
     if (commaDoubt(typed)) return setProblem(commaDoubt(typed))
     if (!(grams > 0) || grams > 10_000_000) return setProblem('Say what all of it weighs, in grams.')
     setProblem('')
-    if (!isOther) running.put({ kind: 'leftOver', part, grams })
+    if (!against) running.put({ kind: 'leftOver', part, grams })
     running.put({ kind: 'finished', grams, pieces: 0, broken: 0, keptBack: 0 })
   }
   return (
@@ -172,7 +174,8 @@ function AfterPart({ batch, running, mayChange }: AfterProps) {
       {outcome ? (
         <div role="status">
           <p className="font-head text-[28px] font-bold">
-            {weighed(running.state.finished!.grams)} {isOther ? 'came, and is kept apart' : 'on the shelf'}
+            {weighed(running.state.finished!.grams)}{' '}
+            {running.state.of('leftOver').some(one => one.part === part) ? 'on the shelf' : 'came, and is kept apart'}
           </p>
           {outcome.loss !== null && (
             <p>
@@ -191,12 +194,7 @@ function AfterPart({ batch, running, mayChange }: AfterProps) {
             finish()
           }}
         >
-          {isOther && (
-            <p className="w-full text-unproven">
-              It was made otherwise than written: on the shelf it would pass for what it is not. Mark it, and keep it
-              apart.
-            </p>
-          )}
+          {against && <p className="w-full text-unproven">{against}</p>}
           <label className="text-quiet">
             All of it, g
             <input
@@ -208,7 +206,7 @@ function AfterPart({ batch, running, mayChange }: AfterProps) {
             />
           </label>
           <button type="submit" className="slab slab-first" disabled={!mayChange}>
-            {isOther ? 'That came of it' : 'To the shelf'}
+            {against ? 'That came of it' : 'To the shelf'}
           </button>
           {problem && (
             <p role="alert" className="w-full text-breaks">
@@ -252,12 +250,10 @@ function NextTime({ running, mayChange }: Pick<AfterProps, 'running' | 'mayChang
 }
 
 /** What is left of the parts that were made: to the shelf, for the next bake. */
-function LeftOvers({ batch, running, mayChange }: { batch: Batch; running: RunningBatch; mayChange: boolean }) {
+function LeftOvers({ batch, running, notForShelf, mayChange }: AfterProps) {
   const [typed, setTyped] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState('')
-  const made = partsIn(batch.books, recipeOf(batch)).filter(
-    part => !running.state.shelf.has(part) && !partMadeOtherwise(batch, running.kept, part),
-  )
+  const made = partsIn(batch.books, recipeOf(batch)).filter(part => !running.state.shelf.has(part))
   if (made.length === 0) return null
   const put = (part: string) => {
     const text = typed[part] ?? ''
@@ -273,8 +269,13 @@ function LeftOvers({ batch, running, mayChange }: { batch: Batch; running: Runni
       <legend className="font-head text-[15px] font-bold text-navy">Left of the parts</legend>
       {made.map(part => {
         const name = batch.books.recipes.find(one => one.id === part)?.name ?? part
+        const against = notForShelf(part)
         const left = running.state.of('leftOver').filter(one => one.part === part)
-        return (
+        return against ? (
+          <p key={part} className="text-unproven">
+            {name}: {against}
+          </p>
+        ) : (
           <div key={part} className="flex flex-wrap items-end gap-3">
             <label className="text-quiet">
               {name}, g

@@ -5,6 +5,7 @@ import { dateBorneBy } from '@fair-tin/core/label'
 import { type KeepingPlace, type KeptSo, keepingPlaceName, keepingPlaces, type Recipe } from '@fair-tin/core/model'
 import { readKeepingTable } from '@fair-tin/core/reading'
 import { capital } from '@fair-tin/core/words'
+import { useState } from 'react'
 import { Choose } from '../../../ui/Choose'
 import { TypedField } from '../typed/TypedField'
 import type { LidProps } from './faces'
@@ -83,6 +84,9 @@ function Row({
   const { basis: _basis, ...baseless } = row
   const date = dateBorneBy(row)
   const isPrinted = product.keeps?.as === row.place
+  /** She chose that it is safe for so many days, and has not said how many: nothing is proposed, nothing kept. */
+  const [asked, setAsked] = useState(false)
+  const hasDays = asked || typeof row.safe === 'number'
   const print = () =>
     'days' in date &&
     hands.onEdit(
@@ -125,25 +129,28 @@ function Row({
           Can it harm before it looks it?
           <Choose
             label={`Can it harm before it looks it, kept ${name}`}
-            value={row.safe === undefined ? 'unsaid' : typeof row.safe === 'number' ? 'days' : row.safe}
+            value={hasDays ? 'days' : typeof row.safe === 'string' ? row.safe : 'unsaid'}
             options={Object.entries(whether).map(([value, label]) => ({ value, label }))}
-            onChange={to =>
-              onPut(
-                withRow(
-                  to === 'unsaid'
-                    ? unsafe
-                    : { ...row, safe: to === 'days' ? (row.good ?? 1) : ('asLongAsGood' as const) },
-                ),
-              )
-            }
+            onChange={to => {
+              setAsked(to === 'days')
+              if (to === 'asLongAsGood') onPut(withRow({ ...row, safe: 'asLongAsGood' }))
+              else if (row.safe === 'asLongAsGood' || to === 'unsaid') onPut(withRow(unsafe))
+            }}
           />
         </div>
-        {typeof row.safe === 'number' && (
+        {hasDays && (
           <TypedField
             label="Safe for, days"
-            value={String(row.safe)}
+            value={typeof row.safe === 'number' ? String(row.safe) : ''}
+            hint="as somebody competent said"
             hands={hands}
-            read={typed => readField(product, 'keeping', withRow({ ...row, safe: number(typed) ?? Number.NaN }))}
+            read={typed =>
+              readField(
+                product,
+                'keeping',
+                withRow(typed.trim() === '' ? unsafe : { ...row, safe: number(typed) ?? Number.NaN }),
+              )
+            }
           />
         )}
         {row.safe !== undefined && (
@@ -153,7 +160,7 @@ function Row({
             hint="the test or rule, and who said so"
             hands={hands}
             text
-            wide={typeof row.safe !== 'number'}
+            wide={!hasDays}
             read={typed =>
               readField(product, 'keeping', withRow(typed.trim() === '' ? baseless : { ...row, basis: typed.trim() }))
             }
