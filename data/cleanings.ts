@@ -5,10 +5,11 @@ import type { BakerySql } from './withBakery'
 
 export type CleaningKept = CleaningDone & { id: string; by: string; at: string }
 
+/** Once, however often it is sent. */
 export const keepCleaning = async (sql: BakerySql, id: string, given: CleaningDone): Promise<void> => {
   const one = written(CleaningDone, given)
   await sql`insert into cleaning_entry (bakery_id, id, equipment, did, allergen, found, note)
-    values (current_bakery(), ${id}, ${one.equipment}, ${one.did}, ${one.allergen ?? null}, ${one.found ?? null}, ${one.note ?? null})`
+    values (current_bakery(), ${id}, ${one.equipment}, ${one.did}, ${one.allergen ?? null}, ${one.found ?? null}, ${one.note ?? null}) on conflict do nothing`
 }
 
 /** The newest first. */

@@ -14,9 +14,11 @@ export interface Picture extends PictureNote {
   bytes: Uint8Array
 }
 
-export const keepPicture = async (sql: BakerySql, one: Picture): Promise<void> => {
-  await sql`insert into picture (bakery_id, id, kind, name, type, width, height, bytes)
-    values (current_bakery(), ${one.id}, ${one.kind}, ${one.name}, ${one.type}, ${one.width}, ${one.height}, ${Buffer.from(one.bytes)})`
+/** False where there is a picture of that id already: it stays. */
+export async function keepPicture(sql: BakerySql, one: Picture): Promise<boolean> {
+  const rows = await sql`insert into picture (bakery_id, id, kind, name, type, width, height, bytes)
+    values (current_bakery(), ${one.id}, ${one.kind}, ${one.name}, ${one.type}, ${one.width}, ${one.height}, ${Buffer.from(one.bytes)}) on conflict do nothing returning 1`
+  return rows.length === 1
 }
 
 /** The newest first. */

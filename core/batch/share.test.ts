@@ -64,6 +64,23 @@ describe('what is in the bowl, shared out', () => {
       ),
     )
   })
+  it('has in it what was added besides the plan; of no weight, it is not all weighed', () => {
+    const added = (grams: number | null): KeptEntry => ({
+      by: 'Nell',
+      entry: {
+        kind: 'added',
+        id: crypto.randomUUID(),
+        at: '2026-11-27T08:00:00Z',
+        ingredient: 'sugar',
+        grams,
+        why: 'thin',
+      },
+    })
+    const all = [weighed('1', 200), weighed('2', 100)]
+    const shared = (more: KeptEntry) => sharedOut(batchState(batchOf(), [...all, more]), 2)!
+    expect(shared(added(20))).toMatchObject({ bowl: 320, isWeighed: true })
+    expect(shared(added(null))).toMatchObject({ bowl: 300, isWeighed: false })
+  })
   it('of nothing known is nothing, and into no half shares', () => {
     const none = { ...batchOf(), books: sampleWorkbook([], [sampleRecipe('top', [])]) }
     expect(sharedOut(batchState(none, []), 4)).toBeNull()
@@ -73,15 +90,15 @@ describe('what is in the bowl, shared out', () => {
 
 describe('the tins of a batch', () => {
   it.each([
+    ['Grease and line a 20 cm square tin. Beat the eggs.', ['Grease and line a 20 cm square tin.']],
     [
-      'Grease and line a 20 cm square tin, leaving handles of paper.',
-      ['grease it', 'line it with paper', 'leave handles of paper'],
+      'Do not grease the tin, or it will not climb. Pour it into the tin.',
+      ['Do not grease the tin, or it will not climb.'],
     ],
-    ['Butter the tins twice, and dust them with cornflour.', ['grease it', 'dust it', 'twice']],
-    ['Set paper cases in a muffin tray.', ['set the cases in']],
+    ['Set paper cases in a muffin tray; whisk the oil.', ['Set paper cases in a muffin tray;']],
     ['Line up the jars. Cream butter and sugar.', []],
-  ])('are made ready as the method says: %s', (text, deeds) =>
-    expect(tinsOf(batchOf({ steps: [{ text, when: 'bench' }] })).deeds).toEqual(deeds),
+  ])('are made ready in the very words of the method: %s', (text, says) =>
+    expect(tinsOf(batchOf({ steps: [{ text, when: 'bench' }] })).says).toEqual(says),
   )
   it('are as many as the batch needs, whole ones', () => {
     const tin = { shape: 'square' as const, side: 20, depth: 5 }

@@ -1,7 +1,5 @@
 // What is in the bowl, shared out evenly: batter over tins, dough into balls, a filling between layers.
-
-import type { Scale } from '../recipe/weighOut'
-import { weighingTolerance, weighOn } from '../recipe/weighOut'
+import { type Scale, weighingTolerance, weighOn } from '../recipe/weighOut'
 import type { BatchState } from './state'
 
 export interface Shared {
@@ -19,7 +17,7 @@ export interface Shared {
 }
 /** Null where nothing is known to be in it, or a weight is not known. Throws RangeError for no whole number of shares. */
 export function sharedOut(
-  state: Pick<BatchState, 'items'>,
+  state: Pick<BatchState, 'items' | 'added' | 'strays'>,
   shares: number,
   scales: readonly Scale[] = [],
 ): Shared | null {
@@ -31,12 +29,15 @@ export function sharedOut(
     const grams = one.done ? one.weighed : (one.target ?? Number.NaN)
     bowl += grams * one.retained
   }
+  // what came in besides the plan is in it too
+  const besides = [...state.added.map(one => one.entry.grams), ...state.strays.map(one => one.grams)]
+  for (const grams of besides) bowl += grams ?? 0
   if (!(bowl > 0)) return null
   const each = bowl / shares
   const shown = weighOn(each, scales).grams
   return {
     bowl,
-    isWeighed: inBowl.every(one => one.done),
+    isWeighed: inBowl.every(one => one.done) && !besides.includes(null),
     each,
     low: each * (1 - weighingTolerance),
     high: each * (1 + weighingTolerance),

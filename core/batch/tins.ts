@@ -10,37 +10,28 @@ export interface TinsToReady {
   name: string | null
   /** Whole tins of this batch; null where nobody says. */
   count: number | null
-  /** In the order they are done. */
-  deeds: string[]
+  /** What the method says about making them ready, in its own words. */
+  says: string[]
 }
 
 /** A sentence about what it is baked in. */
 const aboutTin = /\b(?:tins?|trays?|moulds?|pans?|sheets?|rings?|cases|liners|ramekins?|pots?|dish(?:es)?)\b/i
-const deeds: readonly [RegExp, string][] = [
-  [
-    /\b(?:grease|greased|greasing|butter(?:ed)? (?:and|the|a)|oil(?:ed)? (?:and|the|a)|brush(?:ed)? (?:the|a) \w*\s?(?:tin|tray|mould|pan)|spray)\b/i,
-    'grease it',
-  ],
-  [/\b(?:line|lined|lining)\b/i, 'line it with paper'],
-  [/\b(?:handles?|overhang\w*|overlap\w*|sling)\b/i, 'leave handles of paper'],
-  [/\b(?:dust|dusted|dusting|flour(?:ed)? (?:the|it|a))\b/i, 'dust it'],
-  [/\b(?:liners|paper cases|muffin cases|cases)\b/i, 'set the cases in'],
-  [/\b(?:twice|double[- ]line\w*|two layers|second (?:layer|coat))\b/i, 'twice'],
-  [/\bchill(?:ed)? the (?:tin|mould|pan|tray)/i, 'chill it'],
-]
+/** Something is done to it before anything goes in. */
+const madeReady =
+  /\b(?:greas|lin(?:e|ed|ing|ers)\b|butter|oil|brush|spray|dust|flour|paper|parchment|handles?\b|overhang|cases\b|chill|release)/i
 
 export function tinsOf(batch: Batch): TinsToReady {
   const recipes = byId(batch.books.recipes)
   const top = recipeOf(batch)
   const recipe = recipes.get(top)
-  const sentences = fromTheOutside(recipes, top)
+  const says = fromTheOutside(recipes, top)
     .flatMap(id => recipes.get(id)?.steps ?? [])
     .flatMap(step => step.text.split(/(?<=[.;])\s+/))
-    .filter(text => aboutTin.test(text))
-  const said = sentences.join(' ')
+    .map(text => text.trim())
+    .filter(text => aboutTin.test(text) && madeReady.test(text))
   return {
     name: recipe?.tin ? tinName(recipe.tin) : null,
     count: recipe?.tin ? Math.max(1, Math.ceil((recipe.tins ?? 1) * batch.factor - 1e-9)) : null,
-    deeds: deeds.flatMap(([pattern, deed]) => (pattern.test(said) ? [deed] : [])),
+    says,
   }
 }

@@ -46,7 +46,7 @@ test('tins are made ready one by one, the bowl is shared out, a probe is read an
   await page.waitForURL(/\/bake\/[^/?]+$/)
   await page.getByRole('button', { name: 'Method', exact: true }).tap()
   const method = page.getByRole('region', { name: 'Method' })
-  await expect(method.getByText('grease it and line it with paper')).toBeVisible()
+  await expect(method.getByText('“Grease and line two loaf tins.”')).toBeVisible()
   await method.getByRole('button', { name: 'Tin 1 ready?' }).tap()
   await expect(method.getByRole('button', { name: 'Tin 1 is ready' })).toBeDisabled()
   await method.getByRole('button', { name: 'One more tin' }).tap()
@@ -91,7 +91,7 @@ test('tins are made ready one by one, the bowl is shared out, a probe is read an
   const kept = await page.request.get((await picture.getAttribute('src'))!)
   expect(kept.headers()['content-type']).toBe('image/jpeg')
   expect((await kept.body()).toString('latin1')).not.toContain('50.1N')
-  await expect(page.getByText('tin 1 ready: as it should be. grease it and line it with paper')).toBeVisible()
+  await expect(page.getByText('tin 1 ready: as it should be. Grease and line two loaf tins.')).toBeVisible()
 })
 
 test('a test that finds something counts at once, till another finds nothing; signatures and the journal are among the records', async ({
@@ -215,6 +215,9 @@ test('how long it keeps is put down by each way of keeping, and the date is none
   await lid.getByRole('button', { name: /^The recipe says in the fridge: good for 3 days/ }).click()
   await expect(lid.getByText('Say first how long it is safe kept so')).toBeVisible()
   await choose(page, 'Can it harm before it looks it, kept in the fridge', 'it is safe for …')
+  // how long it is safe nobody proposes
+  await expect(lid.getByLabel('Safe for, days')).toHaveValue('')
+  await expect(lid.getByText('Say first how long it is safe kept so')).toBeVisible()
   await lid.getByLabel('Safe for, days').fill('2')
   await lid.getByLabel('On what that rests').fill('challenge test T-4')
   await lid.getByRole('button', { name: 'Print this: use by, 2 days' }).click()

@@ -3,7 +3,7 @@ import 'server-only'
 import { zplOf } from '@fair-tin/core/exchange'
 import { labelFor, type Printable } from './fromRequest'
 import { labelPdf } from './pdf'
-import { labelPng, labelPoints, labelSvg, type Resolution, resolutions } from './points'
+import { labelPng, labelPoints, labelSvg, type Resolution, resolutions, tooFine } from './points'
 import { sheetPdf } from './sheetPdf'
 
 export const labelForms = {
@@ -52,6 +52,8 @@ export async function answerLabel(request: Request, id: string, form: LabelForm)
   const label = await labelFor(id, query)
   if ('missing' in label) return words('There is no such product. It may have been taken out in another window.', 404)
   if ('problem' in label) return words(label.problem, 422)
+  const fine = form === 'png' || form === 'zpl' ? tooFine(label.layout, perInch) : null
+  if (fine) return words(fine, 422)
   const body = await bodyOf(label, form, query, copies, perInch)
   return new Response(typeof body === 'string' ? body : Buffer.from(body), {
     headers: {

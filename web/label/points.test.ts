@@ -11,7 +11,7 @@ import { describe, expect, it } from 'vitest'
 import { demoWorkbook } from '../../demo/workbook'
 import { codesFor } from './codes'
 import { type LabelSize, layOut } from './layout'
-import { labelPng, labelPoints } from './points'
+import { labelPng, labelPoints, resolutions, tooFine } from './points'
 
 const demo = demoWorkbook('2026-11-24')
 const workbook = { ...demo, products: demo.products.map(one => ({ ...one, printFront: true })) }
@@ -53,6 +53,13 @@ describe('labels in points', () => {
       expect(found.includes(true), text.text).toBe(true)
     }
     expect(Array.from({ length: points.width }, (_, x) => points.dark(x, 5)).includes(true)).toBe(false)
+  })
+  it('are drawn of any label that is usual, and of no wall', () => {
+    for (const perInch of resolutions) {
+      expect(tooFine({ width: 148, height: 105 }, perInch)).toBeNull()
+      expect(tooFine({ width: 2000, height: 2000 }, perInch)).toContain('Make it smaller, or take it as PDF')
+    }
+    expect(tooFine({ width: 250, height: 250 }, 600)).toContain('Take 300, or take it as PDF')
   })
   it('of a draft bear its mark in ink, also where there is no grey', async () => {
     const laid = drawn('ginger-teff-loaf', 'uk', square)

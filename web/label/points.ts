@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs'
 import path from 'node:path'
 import type { Points } from '@fair-tin/core/exchange'
-import { Resvg } from '@resvg/resvg-js'
+import { renderAsync } from '@resvg/resvg-js'
 import { createElement } from 'react'
 import { draftOpacity } from './draftMark'
 import { LabelSvg } from './LabelSvg'
@@ -20,6 +20,16 @@ const fontFiles = ['400Regular', '700Bold'].map(weight => {
     inPackage
   )
 })
+
+/** As many points as are drawn at once: a label of 300 mm by 300 mm at 300 to the inch. */
+const mostPoints = 13_000_000
+/** Why a label of that size is not drawn so finely; null: it is. Sizes in millimetres. */
+export function tooFine({ width, height }: Pick<LabelLayout, 'width' | 'height'>, perInch: Resolution): string | null {
+  const fits = resolutions.filter(one => width * height * (one / 25.4) ** 2 <= mostPoints)
+  if (fits.includes(perInch)) return null
+  const finest = fits.at(-1)
+  return `At ${perInch} points to the inch this label is too large to be drawn. ${finest ? `Take ${finest}` : 'Make it smaller'}, or take it as PDF or SVG, which are sharp at any size.`
+}
 
 /** As a drawing by itself, its picture inside. */
 export async function labelSvg(
@@ -47,11 +57,11 @@ async function rendered(layout: LabelLayout, draft: boolean, pictures: Pictures,
   const svg = (inInk ? drawn.replace(`opacity="${draftOpacity}"`, 'opacity="1"') : drawn)
     // its size is said in points, not in millimetres
     .replace(/ width="[\d.]+mm" height="[\d.]+mm"/, ` width="${layout.width}" height="${layout.height}"`)
-  return new Resvg(svg, {
+  return renderAsync(svg, {
     background: '#fff',
     fitTo: { mode: 'width', value: Math.round((layout.width / 25.4) * perInch) },
     font: { loadSystemFonts: false, fontFiles, defaultFontFamily: 'Archivo' },
-  }).render()
+  })
 }
 
 export async function labelPng(layout: LabelLayout, draft: boolean, pictures: Pictures, perInch: Resolution) {

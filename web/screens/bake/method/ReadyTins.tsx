@@ -2,7 +2,7 @@
 'use client'
 import { type Item, tinsOf } from '@fair-tin/core/batch'
 import type { Batch } from '@fair-tin/core/model'
-import { fullList, weighed } from '@fair-tin/core/words'
+import { weighed } from '@fair-tin/core/words'
 import { Check } from 'lucide-react'
 import { useState } from 'react'
 import type { RunningBatch } from '../useBatch'
@@ -21,10 +21,10 @@ export function ReadyTins({
   carried: (item: Item) => string
   mayChange: boolean
 }) {
-  const { name, count, deeds } = tinsOf(batch)
+  const { name, count, says } = tinsOf(batch)
   const [more, setMore] = useState(0)
   const release = running.state.items.filter(one => one.where === 'tin')
-  if (count === null && deeds.length === 0 && release.length === 0) return null
+  if (count === null && says.length === 0 && release.length === 0) return null
   const tins = (count ?? 1) + more
   const ready = new Set(running.state.of('checked').map(one => one.what))
   return (
@@ -33,8 +33,13 @@ export function ReadyTins({
       <p className="text-[20px] leading-snug">
         {tins} {tins === 1 ? 'tin' : 'tins'}
         {name ? `, ${name}` : ''}
-        {deeds.length > 0 ? `: ${fullList(deeds)}.` : '. The method does not say how they are made ready.'}
+        {says.length > 0 ? '' : '. The method does not say how they are made ready.'}
       </p>
+      {says.map(text => (
+        <p key={text} className="text-[17px]">
+          “{text}”
+        </p>
+      ))}
       {release.map(one => (
         <p key={one.key} className="text-[16px]">
           With <b>{one.now?.name ?? one.name}</b>
@@ -56,7 +61,7 @@ export function ReadyTins({
                   kind: 'checked',
                   what,
                   passed: true,
-                  did: fullList([...deeds, ...release.map(one => `with ${one.now?.name ?? one.name}`)]).slice(0, 300),
+                  did: [...says, ...release.map(one => `With ${one.now?.name ?? one.name}.`)].join(' ').slice(0, 300),
                 })
               }
             >

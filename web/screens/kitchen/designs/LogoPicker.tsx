@@ -58,6 +58,11 @@ export function LogoPicker({
           }}
         />
       </label>
+      {chosen && (
+        <p className="w-full">
+          What a picture says, a mark of a scheme or a word in it, nobody checks here. Print only what you may.
+        </p>
+      )}
       {problem && (
         <p role="alert" className="w-full text-breaks">
           {problem}

@@ -27,7 +27,7 @@ export async function POST(request: Request) {
     if (!who || !mayDo(who, rightFor[kind])) return problem(403, 'You may not keep pictures here.')
     const bytes = Buffer.from(base64, 'base64')
     const drawn =
-      kind === 'logo' ? redrawn(bytes) : (plainJpeg(bytes) ?? { problem: 'is no photograph: only JPEG is kept.' })
+      kind === 'logo' ? await redrawn(bytes) : (plainJpeg(bytes) ?? { problem: 'is no photograph: only JPEG is kept.' })
     if ('problem' in drawn) return problem(415, `${name} ${drawn.problem}`)
     const kept = await changingOnce(
       rightFor[kind],
@@ -36,7 +36,8 @@ export async function POST(request: Request) {
       async sql => {
         if ((await papersKept(sql)) + (await picturesKept(sql)) + drawn.bytes.length > mostPapers())
           throw new Refused(413, `${name} does not fit: this bakery keeps no more papers and pictures than it has now.`)
-        await keepPicture(sql, { id, kind, name, ...drawn })
+        if (!(await keepPicture(sql, { id, kind, name, ...drawn })))
+          throw new Refused(409, 'There is another picture under that id. Take it again.')
       },
       sql => listPictures(sql, kind),
     )
