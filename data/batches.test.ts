@@ -228,7 +228,7 @@ describe('a batch', () => {
     ])
     const taken = (grams: number) => entry('weighed', { place, grams, part, by: 'typed' })
     // taken before there was anything of it left
-    await here(sql => keepEntries(sql, before!, [taken(5)]))
+    await here(sql => keepEntries(sql, before!, [{ ...taken(5), at: new Date(Date.now() - 7_200_000).toISOString() }]))
     const slip = taken(20)
     await here(
       sql =>

@@ -9,7 +9,7 @@ import type { Recipe, Step } from '../model/recipe'
 import { judgedOn, type Workbook } from '../model/workbook'
 import { bakeOf } from '../recipe/bakeStep'
 import { tinLoads } from '../recipe/loads'
-import type { OrderBake } from './order'
+import type { OrderBake } from './changeover'
 
 export interface Asked {
   /** Of this entry of the day. */

@@ -1,7 +1,8 @@
 // Against every order there is, up to seven bakes; the solver is asked in tests/outside/plan.test.ts.
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bestOrder, type OrderBake, orderAsGiven, usualCleaning } from './order'
+import { type OrderBake, usualCleaning } from './changeover'
+import { bestOrder, orderAsGiven } from './order'
 
 const bake = (id: string, change: Partial<OrderBake> = {}): OrderBake => ({
   id,

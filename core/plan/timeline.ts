@@ -1,8 +1,9 @@
 // A day drawn out: when hands, ovens and cold places are busy, from an order of its bakes.
 import type { Oven } from '../model/kitchen'
 import { tinLoads } from '../recipe/loads'
+import { type Cleaning, usualCleaning } from './changeover'
 import type { DayBake } from './dayBakes'
-import { type Cleaning, type DayOrder, type OrderStep, usualCleaning } from './order'
+import type { DayOrder, OrderStep } from './order'
 
 export interface Span {
   /** "Hands and mixer", an oven by its name, "Resting and cooling". */

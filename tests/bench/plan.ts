@@ -1,7 +1,8 @@
 // The order of fourteen bakes beside an integer programme in a general solver, and of a hundred beside a bound. Prints times and
 // ratios; judges nothing.
 import highs from 'highs'
-import { bestOrder, usualCleaning } from '../../core/plan/order'
+import { usualCleaning } from '../../core/plan/changeover'
+import { bestOrder } from '../../core/plan/order'
 import { drawnDay, programmeOf } from '../fixtures/planProgramme'
 
 const solver = await highs()

@@ -1,7 +1,6 @@
 // An arrangement of her own: each block of the declaration in the place a design gives it. What has no place, or does not fit its
 // place, is said by its name, with what could give.
-import type { Declaration } from '@fair-tin/core/label'
-import { refusedWords } from '@fair-tin/core/label'
+import { type Declaration, refusedWords } from '@fair-tin/core/label'
 import type { RulePack } from '@fair-tin/core/market'
 import { type LabelBlock, type LabelBlockKind, type LabelDesign, labelBlockName } from '@fair-tin/core/model'
 import { capital, toPlaces } from '@fair-tin/core/words'
@@ -30,9 +29,9 @@ export function inBlocks(
     (page, column, em) => {
       for (const one of all) set(page, column, one, em)
     }
-  /** Only what there is something to say in. */
   const { quantityWithin } = pack.letters
   const within = quantityWithin && design.width * design.height > quantityWithin.overMm2 ? quantityWithin : null
+  /** Only what there is something to say in. */
   const setters: Partial<Record<LabelBlockKind, SetBlock>> = {
     front: (page, column, em, block) => {
       for (const one of [...draft, ...name]) set(page, column, one, em)

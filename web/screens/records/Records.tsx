@@ -47,7 +47,7 @@ export function Records({ rows, product, full }: { rows: RecordRow[]; product: s
             </p>
           ) : (
             <>
-              {name !== null && <OverBakes rows={rows} />}
+              {name !== null && rows.some(one => partOf(one) === null) && <OverBakes rows={rows} />}
               <table className="w-full min-w-[760px] text-left">
                 <thead className="sticky top-0 bg-pane text-[13px] text-quiet">
                   <tr className="border-b-2 border-hair">

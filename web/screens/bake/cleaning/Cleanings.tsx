@@ -134,6 +134,22 @@ function WriteDown({ known, meant }: { known: readonly string[]; meant: { equipm
           ))}
         </datalist>
       </label>
+      {known.length > 0 && (
+        <fieldset className="flex w-full flex-wrap gap-2">
+          <legend className="sr-only">What, with one tap</legend>
+          {['', ...known.slice(0, 8)].map(one => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={equipment === one}
+              className={`slab !min-h-[50px] max-w-72 truncate !text-[17px] ${equipment === one ? 'slab-first' : ''}`}
+              onClick={() => setEquipment(one)}
+            >
+              {capital(one || 'the whole kitchen')}
+            </button>
+          ))}
+        </fieldset>
+      )}
       <div className="flex gap-2">
         {cleaningDeeds.map(one => (
           <button

@@ -1,6 +1,7 @@
 // A photograph of the batch: made small here, and freed there of where and with what it was taken, before it is kept.
 'use client'
 import { useState, useTransition } from 'react'
+import { TakeFile } from '../../../ui/TakeFile'
 import { askPicture } from '../../askPicture'
 import { useDeed } from '../../deed'
 import type { RunningBatch } from '../useBatch'
@@ -49,20 +50,9 @@ export function Photograph({ running }: { running: RunningBatch }) {
           onChange={event => setText(event.target.value)}
         />
       </label>
-      <label className="slab !min-h-[50px] cursor-pointer has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-damson !text-[17px]">
+      <TakeFile className="slab !min-h-[50px] !text-[17px]" accept="image/*" camera onTake={take}>
         {taking ? 'Keeping it …' : 'Take one'}
-        <input
-          type="file"
-          className="sr-only"
-          accept="image/*"
-          capture="environment"
-          onChange={event => {
-            const [file] = event.target.files ?? []
-            event.target.value = ''
-            if (file) take(file)
-          }}
-        />
-      </label>
+      </TakeFile>
       {problem && (
         <p role="alert" className="w-full text-breaks">
           {problem}

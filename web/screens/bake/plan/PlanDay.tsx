@@ -187,6 +187,14 @@ export function PlanDay({
                             className={`text-[14px] ${step.clean === 'wipe' ? 'text-quiet' : 'font-bold text-unproven'}`}
                           >
                             {cleanWords[step.clean]}, {Math.round(step.cleaning)} min. {cleanReason(step, nameOf)}
+                            {step.clean === 'test' && (
+                              <Link
+                                className="word-link ml-2 print:hidden"
+                                href={`/bake/cleaning?for=${encodeURIComponent(step.because[0]?.allergen ?? '')}`}
+                              >
+                                Write down the test
+                              </Link>
+                            )}
                           </p>
                         )}
                         <div className="flex flex-wrap items-center gap-x-3">

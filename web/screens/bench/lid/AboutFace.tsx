@@ -229,33 +229,15 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         chosen={product.claims}
         onTick={(item, to) => tick('claims', item, to)}
       />
-      <label className="mt-2 flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-[24px] accent-damson"
-          checked={product.printNotices ?? false}
-          onChange={event => hands.onEdit(putField(product, 'printNotices', event.target.checked || null))}
-        />
+      <Print product={product} hands={hands} field="printNotices">
         Print our own notes on these claims too
-      </label>
-      <label className="mt-2 flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-[24px] accent-damson"
-          checked={product.printIntake ?? false}
-          onChange={event => hands.onEdit(putField(product, 'printIntake', event.target.checked || null))}
-        />
+      </Print>
+      <Print product={product} hands={hands} field="printIntake">
         Print the share of a day’s reference intake (UK, EU)
-      </label>
-      <label className="mt-2 flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-[24px] accent-damson"
-          checked={product.printFront ?? false}
-          onChange={event => hands.onEdit(putField(product, 'printFront', event.target.checked || null))}
-        />
+      </Print>
+      <Print product={product} hands={hands} field="printFront">
         Print the summary for the front of the pack (UK)
-      </label>
+      </Print>
       <Boxes
         title="In the name or picture (QUID)"
         options={[...used, ...parts].map(one => ({ value: one.id, label: one.name }))}
@@ -307,5 +289,25 @@ function Boxes({
         ))}
       </div>
     </fieldset>
+  )
+}
+
+/** Something more that is printed, where it is ticked. */
+function Print({
+  product,
+  hands,
+  field,
+  children,
+}: Pick<LidProps, 'product' | 'hands'> & { field: 'printNotices' | 'printIntake' | 'printFront'; children: string }) {
+  return (
+    <label className="mt-2 flex items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-[24px] accent-damson"
+        checked={product[field] ?? false}
+        onChange={event => hands.onEdit(putField(product, field, event.target.checked || null))}
+      />
+      {children}
+    </label>
   )
 }

@@ -69,8 +69,8 @@ export function Comparison({
         caption="What it changes, by today’s facts and prices"
         empty="Claims, allergens, cost and nutrition are the same."
       >
-        {moved.map(([what, x, y]) => (
-          <tr key={`${what} ${x} ${y}`} className="border-b border-hair/60">
+        {moved.map(([what, x, y], at) => (
+          <tr key={`${what} ${x} ${y} ${at}`} className="border-b border-hair/60">
             <td className="py-0.5 pr-3">{what}</td>
             <td className="pr-3">{x}</td>
             <td className="font-semibold">{y}</td>

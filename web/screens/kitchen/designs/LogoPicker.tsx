@@ -4,6 +4,7 @@ import type { LabelDesign } from '@fair-tin/core/model'
 import type { PictureNote } from '@fair-tin/data'
 import { useState, useTransition } from 'react'
 import { Choose } from '../../../ui/Choose'
+import { TakeFile } from '../../../ui/TakeFile'
 import { askPicture } from '../../askPicture'
 import { useDeed } from '../../deed'
 
@@ -45,19 +46,9 @@ export function LogoPicker({
           onChange={id => onChoose(logos.find(one => one.id === id) ?? (id === chosen?.id ? chosen : null))}
         />
       </div>
-      <label className="do cursor-pointer has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-damson text-ink">
+      <TakeFile className="do text-ink" accept="image/png,image/svg+xml" onTake={take}>
         {taking ? 'Drawing it …' : 'Take a PNG or SVG'}
-        <input
-          type="file"
-          className="sr-only"
-          accept="image/png,image/svg+xml"
-          onChange={event => {
-            const [file] = event.target.files ?? []
-            event.target.value = ''
-            if (file) take(file)
-          }}
-        />
-      </label>
+      </TakeFile>
       {chosen && (
         <p className="w-full">
           What a picture says, a mark of a scheme or a word in it, nobody checks here. Print only what you may.
