@@ -18,7 +18,7 @@ const entries: Entry[] = [
   {
     code: 'wheat',
     words:
-      "spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina(?! (?:di|de|d['’]) ?(?!grano(?! saraceno)|frumento|trigo|semola)\\p{L})|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|filo|phyllo|panko",
+      "spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina(?! (?:di|de|d['’]) ?(?!grano(?! saraceno)|frumento|trigo|semola)\\p{L})|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|fill?o|phyllo|panko",
   },
   { code: 'rye', words: 'rye', clear: true },
   { code: 'rye', words: 'triticale|roggen|seigle|segale' },
@@ -34,13 +34,13 @@ const entries: Entry[] = [
   {
     code: 'egg',
     words:
-      '(?<!lact)albumen|(?<!lact)albumin|meringues?|mayonnaise|ovalbumin|ovomucoid|e ?1105|lysozyme|oeufs?|œufs?|huevos?|eier|vollei',
+      'yolks?|whites|(?<!lact)albumen|(?<!lact)albumin|meringues?|mayonnaise|ovalbumin|ovomucoid|e ?1105|lysozyme|oeufs?|œufs?|huevos?|eier|vollei',
   },
   { code: 'milk', words: 'milk|milks|buttermilk|skimmilk|milkfat', clear: true },
   {
     code: 'milk',
     words:
-      'butter|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {
@@ -56,7 +56,10 @@ const entries: Entry[] = [
   { code: 'almond', words: 'almonds?', clear: true },
   { code: 'almond', words: 'marzipan|frangipane?|amaretti|amaretto|amandes?|mandeln?|mandorle?|badam|almondine' },
   { code: 'hazelnut', words: 'hazel ?nuts?', clear: true },
-  { code: 'hazelnut', words: 'filberts?|gianduja|gianduia|pralines?|noisettes?|nocciol[ae]|haseln[uü]sse?|cobnuts?' },
+  {
+    code: 'hazelnut',
+    words: 'filberts?|hazels|gianduja|gianduia|pralines?|noisettes?|nocciol[ae]|haseln[uü]sse?|cobnuts?',
+  },
   { code: 'walnut', words: 'wal ?nuts?', clear: true },
   { code: 'walnut', words: 'akhrot|waln[uü]sse?' },
   { code: 'cashew', words: 'cashews?', clear: true },
@@ -137,8 +140,16 @@ const sounds = [
   'fish(?:ing|ery|eye) .*?licen[cs]e',
   'corn ?starch',
 ]
-/** Inside such a phrase these words still count: "almond butter" is almond, "soya milk" is soya. */
+/** Inside such a phrase these words still count: "creamed coconut" is coconut. */
 const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z]|$)/i
+/** What is called so after something else: of "Brazil nut butter" only the butter is none. */
+const calledAfter = /(?<=\p{L}) ?(?:butter|milk|cream|yogh?urt|cheese|creamer|drink)s?$/iu
+function withoutSound(phrase: string): string {
+  const called = calledAfter.exec(phrase)
+  if (called && !/^(?:butter|egg)/i.test(phrase)) return phrase.slice(0, called.index) + blank(called[0])
+  const kept = stillCounts.exec(phrase)
+  return kept ? kept[0].padStart(kept.index + kept[0].length).padEnd(phrase.length) : blank(phrase)
+}
 
 const compiled = entries.map(entry => ({ code: entry.code, clear: entry.clear ?? false, pattern: bound(entry.words) }))
 const disguise = bound(sounds.join('|'))
@@ -159,13 +170,7 @@ export interface Mention {
 export const mentions: (text: string) => readonly Mention[] = rememberedByText(look)
 
 function look(text: string): Mention[] {
-  const sober = text
-    .replace(nonDairy, blank)
-    .replace(disguise, phrase => {
-      const kept = stillCounts.exec(phrase)
-      return kept ? kept[0].padStart(kept.index + kept[0].length).padEnd(phrase.length) : blank(phrase)
-    })
-    .replace(absent, blank)
+  const sober = text.replace(nonDairy, blank).replace(disguise, withoutSound).replace(absent, blank)
   const found: Mention[] = []
   for (const { code, clear, pattern } of compiled)
     for (const match of sober.matchAll(pattern))
@@ -202,7 +207,7 @@ export interface GroupMention {
 }
 /** Words for a group in the text, each with every kind it may mean. */
 export function groupMentions(text: string): GroupMention[] {
-  const sober = text.replace(nonDairy, blank).replace(disguise, blank).replace(absent, blank)
+  const sober = text.replace(nonDairy, blank).replace(disguise, withoutSound).replace(absent, blank)
   const foreign = foreignMentions(text).flatMap(({ named, start, end, word }) =>
     named === 'nuts' || named === 'gluten'
       ? [{ codes: (named === 'nuts' ? groups[0] : groups[1])!.codes, start, end, word }]

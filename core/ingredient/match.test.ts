@@ -1,4 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { mentions } from './lexicon'
 import { matchName } from './match'
 
 const larder = [
@@ -51,6 +53,46 @@ describe('matchName', () => {
     expect(matchName('peanut butter', larder)).toBeNull()
     expect(matchName('butter', [{ id: 'plant', name: 'plant butter' }])).toBeNull()
   })
+  it('is never sure of what warns of less than what is written, or says more of itself', () => {
+    const foods = fc.constantFrom('chocolate', 'flour', 'oats', 'noodles', 'biscuits', 'spread', 'syrup', 'granola')
+    const said = fc.constantFrom(
+      '',
+      'milk ',
+      'milk-free ',
+      'nut ',
+      'nut free ',
+      'egg ',
+      'egg-free ',
+      'gluten-free ',
+      'GF ',
+      'sugar ',
+      'sugar-free ',
+      'plain ',
+    )
+    // of the same food, so that they are alike as often as not
+    const pairs = fc
+      .tuple(said, said, said, said, foods)
+      .map(([a, b, c, d, food]) => [`${a}${b}${food}`, `${c}${d}${food}`])
+    fc.assert(
+      fc.property(pairs, ([item = '', name = '']) => {
+        const found = matchName(item, [{ id: 'it', name }])
+        if (!found?.sure) return
+        const codes = (text: string) => [...new Set(mentions(text).map(one => one.code))].sort()
+        expect(codes(name)).toEqual(codes(item))
+        for (const free of name.match(/\b(?:milk|nut|egg|sugar|gluten)(?=[- ]free)|\bGF\b/g) ?? [])
+          expect(item).toMatch(free === 'GF' || free === 'gluten' ? /gluten-free|GF/ : new RegExp(`${free}[- ]free`))
+      }),
+      { numRuns: 4000 },
+    )
+  })
+  it('asks whether what is written plainly is the gluten-free one, and finds the range of eggs no matter', () => {
+    expect(matchName('oats', [{ id: 'it', name: 'gluten-free oats' }])).toEqual({ sure: false, id: 'it' })
+    expect(matchName('digestives', [{ id: 'it', name: 'GF digestives' }])).toEqual({ sure: false, id: 'it' })
+    expect(matchName('gluten-free oats', [{ id: 'it', name: 'oats' }])).toEqual({ sure: true, id: 'it' })
+    expect(matchName('free-range eggs', [{ id: 'it', name: 'eggs' }])).toEqual({ sure: true, id: 'it' })
+  })
+  it('offers no flour of another grain for flour', () =>
+    expect(matchName('plain flour', [{ id: 'it', name: 'buckwheat flour' }])).toBeNull())
   it('finds nothing for nothing', () => {
     expect(matchName('', larder)).toBeNull()
     expect(matchName('saffron', larder)).toBeNull()

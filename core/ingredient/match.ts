@@ -1,8 +1,10 @@
 // Which thing in the larder a written name means. A near miss is a question, never a silent choice.
 
+import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
-import { mentions } from './lexicon'
+import { groupMentions, mentions } from './lexicon'
 import { alsoCalled } from './synonyms'
+import { usuallyIn } from './usually'
 
 export interface Named {
   id: string
@@ -12,49 +14,63 @@ export interface Named {
 }
 export type Match = { sure: true; id: string } | { sure: false; id: string } | null
 
-const idle = new Set([
-  'fresh',
-  'organic',
-  'fine',
-  'good',
-  'quality',
-  'plain',
-  'of',
-  'the',
-  'pure',
-  'best',
-  'gluten',
-  'free',
-])
+const idle = new Set(['fresh', 'organic', 'fine', 'good', 'quality', 'plain', 'of', 'the', 'pure', 'best'])
+/** In a free-from bakery it is said of everything; of two names only one of which says it, one is asked about. */
+const glutenFree = /(?<!\p{L})(?:gluten[- ]?free|gf|free[- ]range)(?!\p{L})/giu
+const saysGlutenFree = (name: string) => /(?<!\p{L})(?:gluten[- ]?free|gf)(?!\p{L})/iu.test(name)
+/** Without that; and "sugar-free" one word, which is no sugar. */
+const plain = (name: string) => name.replace(glutenFree, ' ').replace(/(\p{L})[- ]free(?!\p{L})/giu, '$1free')
 const words = (name: string): Set<string> =>
-  new Set((name.toLowerCase().match(/\p{L}+/gu) ?? []).map(stem).filter(word => !idle.has(word)))
+  new Set(
+    (
+      plain(name)
+        .toLowerCase()
+        .match(/\p{L}+/gu) ?? []
+    )
+      .map(stem)
+      .filter(word => !idle.has(word)),
+  )
 /** The word a name ends in, before what stands behind a comma. */
 const headOf = (name: string): string => [...words(name.split(',')[0]!)].at(-1) ?? ''
 /** What may stand behind a name and leave it the same thing: "cocoa powder" is cocoa, "oat milk" is no oats. */
 const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|leaf|pod|block|stick|drop|yolk|white)$/
 const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
-/** What a name warns of: a name may not be matched to one that warns of something else. */
-const warns = (name: string) => [...new Set(mentions(name).map(mention => mention.code))].sort().join()
+/** What a name warns of, or usually holds: a name may not be matched to one that warns of something else. */
+const warns = rememberedByText((name: string): string =>
+  [
+    ...new Set(
+      [
+        ...mentions(name).map(one => [one.code]),
+        ...[...groupMentions(name), ...usuallyIn([{ name: name.replace(glutenFree, ' ') }])].map(one => one.codes),
+      ].map(codes => codes.join('/')),
+    ),
+  ]
+    .sort()
+    .join(),
+)
 
 /** Sure where all the words agree ("almonds, ground" and "ground almonds"); a guess where one name holds the other. */
 export function matchName(item: string, among: readonly Named[]): Match {
   const wanted = words(item)
   if (wanted.size === 0) return null
+  /** The same words, and nothing in one of them that the other does not say: "milk chocolate" is no milk-free chocolate. */
+  const isSure = (name: string) => warns(name) === warns(item) && (saysGlutenFree(item) || !saysGlutenFree(name))
   // what a thing is called comes before what it stands for: of two plant butters, the one of that name
   const own = among.find(one => {
     const has = words(one.name)
-    return has.size === wanted.size && within(has, wanted)
+    return has.size === wanted.size && within(has, wanted) && isSure(one.name)
   })
   if (own) return { sure: true, id: own.id }
+  const said = warns(item)
   const synonyms = alsoCalled(item).map(words)
   let guess: { id: string; shared: number } | null = null
   for (const one of among)
     for (const name of new Set([one.name, one.standsFor ?? one.name, one.labelName ?? one.name])) {
       const has = words(name)
-      if (has.size === wanted.size && within(has, wanted)) return { sure: true, id: one.id }
+      if (has.size === wanted.size && within(has, wanted) && isSure(name)) return { sure: true, id: one.id }
       // the same thing by another name: a question all the same
       if (synonyms.some(other => other.size === has.size && within(has, other))) guess = { id: one.id, shared: 99 }
-      if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== warns(item)) continue
+      if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== said) continue
       // "oat milk" is made of oats, and something else
       if (has.size < wanted.size && !has.has(headOf(item)) && !onlyShape.test(headOf(item))) continue
       // "dates" are rather pitted dates than date syrup: the last word says what kind of thing it is

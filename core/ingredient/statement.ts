@@ -318,7 +318,8 @@ export function readStatement(text: string): ReadStatement {
     .replace(opensList, '')
     .trim()
   const said = clausesOf(body)
-  const list = said.list.map(one => balanced(one.replace(/\.$/, '')))
+  // "contains: flour, sugar", and nothing else: that is the list
+  const list = (said.list.length > 0 ? said.list : said.contains).map(one => balanced(one.replace(/\.$/, '')))
   const read = list.flatMap(components)
   const inList = speaking(list.join(' ; '), false)
   const inBox = speaking(said.contains.join(' ; '), false)

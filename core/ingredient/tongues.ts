@@ -54,7 +54,8 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'weichtier muschel tintenfisch =auster =austern austernextrakt austernsoße',
       sulphites: '~sulfit schwefeldioxid',
       nuts: '=nuss =nüsse =nuß nussmischung nussmus schalenfr schalenobst nougat nugat',
-      gluten: 'gluten ~getreide =mehl',
+      gluten:
+        'gluten ~getreide =mehl semmelbrösel ~brösel zwieback ~keks löffelbiskuit ~biskuit blätterteig mürbeteig brötchen ?brot =brote nudel',
     },
     sounds:
       '(?:kokos(?:nuss)?|hafer|mandel|soja|reis|nuss|haselnuss|dinkel)(?:milch|sahne|joghurt|drink)|(?:kakao|shea|erdnuss|mandel|nuss)butter|muskatnuss|buchweizen\\p{L}*|erbsenmilch|milchsäure\\p{L}*|milchdistel',
@@ -91,7 +92,7 @@ export const tongues: readonly Tongue[] = [
       crustaceans: 'crustacé crevette homard',
       molluscs: 'mollusque =moules huître huitre calmar',
       sulphites: 'sulfite',
-      gluten: 'gluten =farine',
+      gluten: 'gluten =farine biscotte feuilletée ?pain =pâtes génoise',
     },
     phrases: {
       nuts: 'fruits? (?:à|a) coques?',
@@ -133,7 +134,7 @@ export const tongues: readonly Tongue[] = [
       crustaceans: 'crostace gamber',
       molluscs: 'mollusch cozze vongol calamar',
       sulphites: 'solfit',
-      gluten: 'glutine',
+      gluten: 'glutine pangrattato biscott savoiard ?pane ?sfoglia ?frolla grissin',
     },
     phrases: { nuts: 'frutt[ai] a guscio', brazilNut: 'noci del brasile', sulphites: 'anidride solforosa' },
     sounds:
@@ -171,15 +172,16 @@ export const tongues: readonly Tongue[] = [
       crustaceans: 'crustáceo =gamba =gambas langostino',
       molluscs: 'molusco mejill calamar almeja',
       sulphites: 'sulfito',
-      gluten: 'gluten',
+      gluten: 'gluten galleta hojaldre ?pan =harina',
     },
     phrases: {
       nuts: 'frutos? (?:de c[áa]scara|secos)',
+      wheat: 'pan rallado',
       brazilNut: 'nuez de brasil|nueces de brasil',
       sulphites: 'di[óo]xido de azufre|anh[íi]drido sulfuroso',
     },
     sounds:
-      'leche de (?:coco|soja|avena|almendras?|arroz)|(?:mantequilla|manteca|crema) de (?:cacao|cacahuetes?|karit[ée]|almendras?)|nuez moscada|trigo sarraceno|nuez(?= de (?:macadamia|pecana|coco))',
+      'leche de (?:coco|soja|avena|almendras?|arroz)|(?:mantequilla|manteca|crema) de (?:cacao|cacahuetes?|karit[ée]|almendras?)|nuez moscada|trigo sarraceno|nuez(?= de (?:macadamia|pecana|coco))|harina(?= de \\p{L})',
     opens: 'ingredientes',
     may: 'puede(?: contener)?(?: trazas)?|trazas|elaborado en[^.]*',
     contains: 'contiene',
@@ -213,15 +215,16 @@ export const tongues: readonly Tongue[] = [
       crustaceans: 'crustáceo camarã camarõ',
       molluscs: 'molusco mexilh amêijoa =lula =lulas',
       sulphites: 'sulfito',
-      gluten: 'glúten',
+      gluten: 'glúten bolacha ?pão =farinha',
     },
     phrases: {
       nuts: 'frutos? (?:de casca rija|secos)',
+      wheat: 'farinha de rosca|pão ralado|massa folhada',
       brazilNut: 'castanhas?[- ]do[- ](?:par[áa]|brasil)',
       sulphites: 'di[óo]xido de enxofre',
     },
     sounds:
-      'leite de (?:coco|soja|aveia|am[êe]ndoas?|arroz)|manteiga de (?:cacau|amendoim|karit[ée])|noz[- ]moscada|trigo sarraceno',
+      'leite de (?:coco|soja|aveia|am[êe]ndoas?|arroz)|manteiga de (?:cacau|amendoim|karit[ée])|noz[- ]moscada|trigo sarraceno|farinha(?= de \\p{L})',
     opens: 'ingredientes',
     may: 'pode(?: conter)?|vest[íi]gios|produzido em[^.]*',
     contains: 'cont[ée]m',
@@ -257,7 +260,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'weekdier mossel oester inktvis',
       sulphites: 'sulfiet zwaveldioxide',
       nuts: '=noten =noot schaalvrucht notenpasta notenmix',
-      gluten: '~gluten =bloem',
+      gluten: '~gluten =bloem paneermeel beschuit bladerdeeg koekje ?brood',
     },
     sounds:
       '(?:kokos|haver|amandel|soja|rijst|noten)(?:melk|room|drank)|(?:cacao|shea|pinda|noten|amandel)boter|nootmuskaat|boekweit\\p{L}*|melkzuur\\p{L}*',
@@ -296,9 +299,10 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'mięczak małż',
       sulphites: 'siarczyn',
       nuts: 'orzech orzesz',
-      gluten: 'gluten',
+      gluten: 'gluten herbatnik ?chleb biszkopt',
     },
     phrases: {
+      wheat: 'bułk\\p{L}+ tart\\p{L}+|ciast\\p{L}+ francusk\\p{L}+',
       peanut: 'orze(?:chy|chów|chami|ch|szki|szków|szek) (?:ziemn|arachidow)\\p{L}+',
       sulphites: 'dwutlenek siarki',
     },
@@ -338,7 +342,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'měkkýš',
       sulphites: 'siřičit',
       nuts: 'ořech ořeš skořápk',
-      gluten: 'lepek lepk',
+      gluten: 'lepek lepk piškot sušenk ?chléb listové',
     },
     phrases: { lupin: 'vlčí bob', sulphites: 'oxid siřičitý', brazilNut: 'para ořech\\p{L}*' },
     sounds:
@@ -378,7 +382,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'blötdjur musslor =mussla ostron',
       sulphites: '~sulfit svaveldioxid',
       nuts: '=nöt =nötter nötblandning',
-      gluten: 'gluten',
+      gluten: 'gluten ströbröd skorpmjöl smördeg ?bröd ~kex =skorpor',
     },
     sounds:
       '(?:kokos|havre|mandel|soja|ris)(?:mjölk|grädde|dryck)|(?:kakao|shea|jordnöts|mandel)smör|muskotnöt|bovete\\p{L}*|mjölksyra',
@@ -417,7 +421,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'bløddyr bløtdyr musling østers',
       sulphites: '~sulfit svovldioxid svoveldioksid',
       nuts: '=nød =nødder =nøtter =nøtt nøddebl',
-      gluten: 'gluten',
+      gluten: 'gluten =rasp smørdej ?brød kiks griljermel strøkavring butterdeig kjeks',
     },
     sounds:
       '(?:kokos|havre|mandel|soja|ris)(?:mælk|melk|fløde|drik)|(?:kakao|shea|jordnødde|peanøtt|mandel)smør|muskatnød|boghvede\\p{L}*|bokhvete\\p{L}*|mælkesyre\\p{L}*',
@@ -456,7 +460,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'nilviäi simpuk',
       sulphites: '~sulfiit rikkidioks',
       nuts: 'pähkin',
-      gluten: 'gluteeni',
+      gluten: 'gluteeni korppujauho lehtitaikina keksi leipä',
     },
     sounds:
       '(?:kookos|kaura|manteli|soija|riisi)(?:maito|maido|juoma)\\p{L}*|(?:kaakao|sheavoi|maapähkinä|manteli)voi(?:ta)?|muskottipähkinä\\p{L}*|maitohappo\\p{L}*|voi sisältää',
@@ -493,7 +497,7 @@ export const tongues: readonly Tongue[] = [
       crustaceans: 'καρκινοειδ οστρακοειδ γαριδ',
       molluscs: 'μαλακι',
       sulphites: 'θειωδ',
-      gluten: 'γλουτεν',
+      gluten: 'γλουτεν φρυγανι μπισκοτ σφολιατ ψωμι',
     },
     phrases: {
       nuts: 'ξηροι καρποι|ξηρων καρπων|καρποι με κελυφος|καρπων με κελυφος|καρποι με κέλυφος',
@@ -535,7 +539,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'моллюск =мидии =мидий кальмар',
       sulphites: 'сульфит сернист',
       nuts: 'орех',
-      gluten: 'глютен клейковин =мука',
+      gluten: 'глютен клейковин =мука сухари сухарей печенье печенья слоеное слоёное хлеб',
     },
     phrases: { sulphites: 'диоксид\\p{L}* серы' },
     sounds:
@@ -575,7 +579,7 @@ export const tongues: readonly Tongue[] = [
       molluscs: 'молюск',
       sulphites: 'сульфіт',
       nuts: 'горіх',
-      gluten: 'глютен клейковин =борошно',
+      gluten: 'глютен клейковин =борошно сухарі сухарів сухарях печиво печива листкове хліб',
     },
     phrases: { sulphites: 'діоксид\\p{L}* сірки' },
     sounds:

@@ -18,50 +18,101 @@ export function kindQuestion({ codes, word }: OpenGroup): string {
     : `“${word}” does not say which kind: ask the supplier about ${names.slice(0, -1).join(', ')} and ${names.at(-1)}. Each stays unknown until one is put down.`
 }
 type Group = readonly AllergenCode[]
+interface Usual {
+  words: string
+  groups: readonly Group[]
+  /** Said of the word, it is another thing that holds none of these: "rice noodles", "ginger beer". */
+  but?: string
+  /** Only as the whole name: "teff flour" names its kind. */
+  whole?: true
+}
 const gluten = glutenCereals
 const milk: Group = ['milk']
 const egg: Group = ['egg']
-const usual: readonly (readonly [words: string, ...groups: Group[]])[] = [
-  [
-    'bread ?crumbs?|rusks?|croutons?|bread|toast|rolls?|pretzels?|batter|breading|stuffing|crackers?|wafers?|noodles?|pasta|muesli|granola|cereals?|pitta|naan|tortillas?|beers?|ales?|stouts?|lagers?|porters?|malt drink',
-    gluten,
-  ],
-  [
-    '(?:(?:plain|strong|white|brown|bread|cake|self[- ]raising|wholemeal|whole ?grain|fortified|all[- ]purpose|00|patent|pastry) )*flour',
-    gluten,
-  ],
-  [
-    'biscuits?|cookies?|digestives?|cake|sponge|pastry|brownies?|biscuit crumbs?|cake crumbs?|doughnuts?|waffles?|pancakes?',
-    gluten,
-    milk,
-    egg,
-  ],
-  ['brioche|croissants?|panettone', gluten, milk, egg],
-  ['baklava', gluten, treeNuts],
-  ['nougat|turr[oó]n|torrone', treeNuts, egg],
-  ['pralin[eé]s?|gianduja|gianduia|krokant|nut (?:paste|butter|spread|mix)|rocher|florentines?', treeNuts],
-  ['macarons?', ['almond'], egg],
-  ['pesto', milk, [...treeNuts, 'pineNut']],
-  ['satay', ['peanut']],
-  ['dukkah|duqqa', treeNuts, ['sesame']],
-  ["za['’]?atar", ['sesame']],
-  ['(?:\\p{L}+: )?l[eé]c[iy]th?in[\\p{L}]*', ['soy', 'egg']],
-  ['custard(?! powder)|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu', milk],
-  ['custard powder', milk],
-  ['marshmallow fluff|royal icing|advocaat|lemon curd', egg],
-  ['shrimp paste|belacan|curry paste', ['crustaceans']],
-  ['stock|bouillon', ['celery'], gluten],
-  ['soy sauce|teriyaki', ['soy'], gluten],
-  ['wine|wine vinegar|cider|perry', ['sulphites']],
+const otherGrain =
+  'rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|lentil|sorghum|teff|millet|quinoa|coconut|soya?|glass|konjac'
+const ofPlants = 'vegan|plant|plant[- ]based|dairy[- ]free|soya?|oat|coconut|rice|almond|cashew'
+const usual: readonly Usual[] = [
+  {
+    words:
+      'bread ?crumbs?|croutons?|bread|toast|pretzels?|batter|breading|stuffing|pittas?|naans?|bagels?|crumpets?|tea ?cakes?|muffins?|buns?|bread rolls?|dumplings?|gnocchi|crisp ?breads?|rusks?|melba toasts?',
+    groups: [gluten],
+  },
+  {
+    words:
+      'crackers?|wafers?|ice cream cones?|cornets?|noodles?|pasta|spaghetti|macaroni|vermicelli|muesli|granola|cereals?|tortillas?|crisp cereal',
+    but: otherGrain,
+    groups: [gluten],
+  },
+  { words: 'rolls|(?:bread|bridge|finger) roll', groups: [gluten] },
+  { words: 'flap ?jacks?|oat ?cakes?|porridge', groups: [['oats']] },
+  { words: 'beers?|ales?|stouts?|lagers?|porters?|malt drink', but: 'ginger|root', groups: [gluten] },
+  {
+    words:
+      '(?:(?:plain|strong|white|brown|bread|cake|self[- ]raising|wholemeal|whole ?grain|ww|fortified|all[- ]purpose|00|patent|pastry) )*flour',
+    whole: true,
+    groups: [gluten],
+  },
+  {
+    words:
+      'biscuits?|cookies?|digestives?|short ?bread|short ?cakes?|ginger ?bread|ginger ?nuts?|lebkuchen|specul(?:oos|aas)|biscotti|cantucci|savoiardi|lady ?fingers?|sponge fingers?|cakes?|sponges?|pastry|pastries|pie crusts?|tart(?:let)? (?:cases?|shells?)|choux|strudel|[ée]clairs?|profiteroles?|brownies?|scones?|doughnuts?|donuts?|waffles?|pancakes?',
+    but: 'rice|ice|cake decoration|fish|oat|tea',
+    groups: [gluten, milk, egg],
+  },
+  { words: 'brioches?|croissants?|panettone|stollen|babas?', groups: [gluten, milk, egg] },
+  { words: 'baklava', groups: [gluten, treeNuts] },
+  { words: 'mince ?meat', groups: [gluten, treeNuts] },
+  { words: 'trail mix|fruit and nut mix', groups: [[...treeNuts, 'peanut']] },
+  { words: 'nougat|turr[oó]n|torrone', groups: [treeNuts, egg] },
+  {
+    words:
+      'pralin[eé]s?|gianduja|gianduia|krokant|nut (?:paste|butter|spread|mix)|choc(?:olate)? spread|rocher|florentines?',
+    groups: [treeNuts],
+  },
+  { words: 'macarons?', groups: [['almond'], egg] },
+  { words: 'pesto', groups: [milk, [...treeNuts, 'pineNut']] },
+  { words: 'satay', groups: [['peanut']] },
+  { words: 'dukkah|duqqa', groups: [treeNuts, ['sesame']] },
+  { words: "za['’]?atar", groups: [['sesame']] },
+  {
+    words: '(?:\\p{L}+: )?l[eé]c[iy]th?in[\\p{L}]*',
+    but: 'sunflower|sonnenblumen\\p{L}*|tournesol|girasole?|zonnebloem\\p{L}*|słonecznik\\p{L}*|raps|colza|koolzaad|rapeseed|canola',
+    groups: [['soy', 'egg']],
+  },
+  {
+    words:
+      'custard(?! powder)|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder',
+    but: ofPlants,
+    groups: [milk],
+  },
+  { words: 'marshmallow fluff|royal icing|advocaat|lemon curd', but: 'vegan', groups: [egg] },
+  { words: 'shrimp paste|belacan|curry paste', groups: [['crustaceans']] },
+  { words: 'stock|bouillon', groups: [['celery'], gluten] },
+  { words: 'soy sauce|teriyaki', groups: [['soy'], gluten] },
+  { words: 'wine|wine vinegar|cider|perry', groups: [['sulphites']] },
 ]
-/** Anywhere in the name; but flour only by itself, as "teff flour" names its kind. */
-const patterns = usual.map(([words, ...groups]) => ({
-  words: words.endsWith('flour') ? new RegExp(`^\\s*(?:${words})\\s*$`, 'iu') : bound(words),
+const patterns = usual.map(({ words, whole, but, groups }) => ({
+  words: whole ? new RegExp(`^\\s*(?:${words})\\s*$`, 'iu') : bound(words),
+  other: but ? bound(but) : null,
   groups,
 }))
-/** Another plant before it, or said to be without: then it is no such thing. */
-const otherKind =
-  /(?<![\p{L}])(?:rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|sorghum|teff|millet|quinoa|coconut|soya?|sunflower|sonnenblumen\p{L}*|tournesol|girasole?|zonnebloem\p{L}*|słonecznik\p{L}*|raps|colza|koolzaad|rapeseed|canola|ginger|root|vegan|plant|ice|sugar|cake decoration)(?![\p{L}])/iu
+/** Said to be of plants: the milk and the egg that such a thing usually holds are not in it, its flour still is. */
+const animal: readonly AllergenCode[] = ['milk', 'egg']
+const vegan = /(?<![\p{L}])(?:vegan|plant[- ]based|plant)(?![\p{L}])/iu
+
+/** Foods made of others that a text speaks of ("crushed digestives"), each where it stands. */
+export const madeFoodsIn = (text: string): { start: number; end: number; word: string }[] =>
+  [...text.replace(absent, blank).matchAll(made)].map(({ 0: word, index }) => ({
+    start: index,
+    end: index + word.length,
+    word,
+  }))
+const made = bound(
+  usual
+    .filter(one => !one.whole)
+    .map(one => one.words)
+    .join('|'),
+)
 
 const kindsIn = (component: Component): Set<AllergenCode> => {
   const texts = (one: Component): string[] => [one.name, ...(one.components ?? []).flatMap(texts)]
@@ -74,10 +125,13 @@ function usualOf(name: string): OpenGroup[] {
     (name.match(absent) ?? []).map(said => said.replace(/[- ]free\b|\b(?:free from|no|without)\b/gi, ' ')).join(' '),
   )
   const sober = name.replace(absent, blank)
-  const named = patterns.flatMap(({ words, groups }) => {
+  const named = patterns.flatMap(({ words, other, groups }) => {
     words.lastIndex = 0
     const word = words.exec(sober)?.[0]
-    return word === undefined || otherKind.test(sober) ? [] : groups.map(codes => ({ codes, word: word.trim() }))
+    if (word === undefined || (other && sober.match(other))) return []
+    return groups
+      .filter(codes => !(vegan.test(sober) && codes.every(code => animal.includes(code))))
+      .map(codes => ({ codes, word: word.trim() }))
   })
   // what is said of the word here is nearer than the group it belongs to
   const grouped = groupMentions(name).filter(

@@ -6,6 +6,7 @@ import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
 import { withUnits } from './bareNumber'
 import { joined } from './joined'
+import { inRows } from './listInRow'
 import { linesInProse } from './prose'
 import { type Keeping, readKeeping } from './readKeeping'
 import { type ReadLine, readLine } from './readLine'
@@ -14,15 +15,12 @@ import { readTin } from './readTin'
 import { roleOfHeading } from './roleWords'
 import {
   countedSteps,
-  groupInRow,
   groupNamed,
-  headed,
   isField,
   isMethodBlock,
   isNameThenAmount,
   isNoise,
   isNumberedStep,
-  listedIn,
   namesGroup,
   onlyPieces,
   opens,
@@ -84,15 +82,7 @@ export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
     rows: joined(
       rows
         .flatMap(row => placed(row, row.text.split(nextHeading), source))
-        .flatMap(row => {
-          const [head, rest] = headed(row.text) ?? groupInRow(row.text) ?? []
-          if (head === undefined || rest === undefined) return [row]
-          return placed(
-            row,
-            [head, ...(opens(head) === 'ingredients' || /:$/.test(head) ? listedIn(rest) : [rest])],
-            source,
-          )
-        }),
+        .flatMap(row => placed(row, inRows(row.text, row.cells), source)),
     ),
     asides,
   }
@@ -209,12 +199,12 @@ export function readRecipe(given: string): ReadRecipe {
       result.title === '' &&
       zone === 'head' &&
       !cells &&
-      !leads &&
+      (!leads || namedWithArticle(row, rows[at + 1])) &&
       !numbered &&
       !ovenFirst(row) &&
       row.length <= longestTitle &&
       !(namesGroup(row) && saysHowMuch(next)) &&
-      !(saysHowMuch(row) && saysHowMuch(next))
+      (!(saysHowMuch(row) && saysHowMuch(next)) || namedWithArticle(row, rows[at + 1]))
     if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)
@@ -334,6 +324,9 @@ export function readRecipe(given: string): ReadRecipe {
   result.lines = withUnits(result.lines, unit)
   return result
 }
+/** "A simple sponge", above a blank row: what it is called, and no piece of anything. */
+const namedWithArticle = (row: string, next: Row | undefined): boolean =>
+  /^an? \p{L}+ \p{L}/iu.test(row) && next?.gap === true && readLine(row).amount?.unit === 'each'
 /** What became of each sign; what lies inside two rows that are one belongs to them. */
 function spansOf(rows: readonly Row[], became: ReadRecipe['rows'], asides: readonly Aside[]): ReadRecipe['spans'] {
   const all = [...rows.map(({ from, to }, at) => ({ from, to, as: became[at]!.as })), ...asides]

@@ -10,29 +10,6 @@ import { onlyTime, readMinutes, readOven } from './readStep'
 import { roleIn } from './roleWords'
 import { piecesInOtherTongues, tellsToDoInOtherTongues } from './tongues'
 
-/** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
-export function headed(row: string): [string, string] | null {
-  const parts = /^([^:]{4,24}):\s+(\S.*)$/.exec(row)
-  // "Préparation : 20 min - Cuisson : 30 min" opens nothing
-  return parts && opens(parts[1]!) && !startsWithTime.test(parts[2]!) ? [parts[1]!, parts[2]!] : null
-}
-const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
-/** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
-export function groupInRow(row: string): [string, string] | null {
-  const parts = /^((?:for|to) (?:the )?\p{L}[^:\d]{1,38}|\p{L}[^:\d]{2,30}):\s+(\S.*)$/iu.exec(row)
-  if (!parts) return null
-  const [, head, rest] = parts as unknown as [string, string, string]
-  if (!/^(?:for|to) /i.test(head) && !groupWord.test(head)) return null
-  return listedIn(rest).length > 1 ? [`${head}:`, rest] : null
-}
-const nextThing = /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|half) ))/iu
-/** The things listed in one row, the first and most of them saying how much; else the row itself. */
-export function listedIn(row: string): string[] {
-  const things = row.replace(/\.$/, '').split(nextThing)
-  return things.length > 1 && saysHowMuch(things[0]!) && things.filter(saysHowMuch).length >= things.length - 1
-    ? things
-    : [row]
-}
 const ingredientsHeader =
   /^(?:ingredients?|zutaten|ingr[ée]dients|ingredienti|ingredientes|ingredi[ëe]nten|składniki|suroviny|ingredienser|ainekset|υλικά|συστατικά|ингредиенты|состав|продукты|інгредієнти|склад|you(?:'|’)?ll need|you will need|what you(?:(?:'|’)ll)? need|shopping list)\b[^.]{0,40}$/i
 const methodHeader =
@@ -281,6 +258,7 @@ const noise = [
   /^(?:us )?(?:customary|metric|imperial|cups?)(?:\s*[-–—|/]\s*(?:us )?(?:customary|metric|imperial|cups?))+$/i,
   /^[★☆⭐]|^\d(?:\.\d+)? (?:stars?|from \d+ (?:votes?|ratings?|reviews?))\b/iu,
   /^(?:scale\b|cook mode|step \d{1,2}[.:]?$|prevent your screen)/i,
+  /^(?:per \p{L}+(?: \d+ ?g)?|calories|energy|nutrition)\b.*\b(?:kcal|kj|protein|carb(?:s|ohydrates?)?)\b/iu,
 ]
 /** What a page puts around a recipe, and would be read as a thing to eat. */
 export const isNoise = (row: string): boolean => noise.some(pattern => pattern.test(row))

@@ -7,6 +7,7 @@ import { groupMentions, mentions, soundsOnly } from '../ingredient/lexicon'
 import { absent, blank } from '../ingredient/sober'
 import { starterShelf } from '../ingredient/starterShelf'
 import { alsoCalled } from '../ingredient/synonyms'
+import { madeFoodsIn } from '../ingredient/usually'
 import { treeNuts } from '../model/allergen'
 import { byId } from '../model/byId'
 import type { Ingredient } from '../model/ingredient'
@@ -16,8 +17,8 @@ import { keptBeside } from '../words/keptBeside'
 import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
 import { closureOf } from './closure'
+import { joins, type Written, whatItMakes } from './ownMake'
 
-export type Written = 'name' | 'notes' | 'heading' | 'line' | 'step'
 export interface OpenFood {
   where: Written
   /** Index of the step, or of the line that is written so or whose heading it is; 0 otherwise. */
@@ -34,6 +35,8 @@ interface Found {
   stems: string
   /** By the words of the lexicon: an allergen, or a group of them. Then only the same word answers it. */
   strict: boolean
+  /** A food made of others, which may be what the recipe itself makes: "pastry", "biscuits". */
+  made: boolean
 }
 
 const wordsOf = (text: string): { word: string; start: number; end: number }[] =>
@@ -49,7 +52,7 @@ const stemsOf = (text: string): string =>
 
 /** Said of any food: by themselves they name a thing to eat, whatever kind of it. */
 const general =
-  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasses|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'
+  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasses|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|hundreds and thousands|hundreds thousand|salt|nutmeg|cinnamon|vanilla|clove|cardamom|allspice|mace|aniseed|saffron|matcha|passion fruit|passionfruit|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'
     .split('|')
     .map(stemsOf)
 
@@ -110,7 +113,7 @@ function dictionaryOf({ ingredients, elsewhere }: Pick<Within, 'ingredients' | '
 }
 
 /** "Cream the sugar and spread": something done, and no cream. */
-const deeds = /^(?:cream|spread|sprinkles?|spice|stock|extract|jam)$/i
+const deeds = /^(?:cream|spread|sprinkle|spice|stock|extract|jam)$/i
 const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
 /** Behind a deed stands what it is done to: "cream on top" is cream, and "spread over the base" is no spread. */
 const alsoThing = /^(?:cream|spice|jam|stock|extract)$/i
@@ -137,12 +140,13 @@ const inOneName = /^[ \t\u00a0–-]{1,3}$/u
 function find(text: string, dictionary: Dictionary): readonly Found[] {
   const sober = text.replace(absent, blank)
   const all: Found[] = []
-  const put = (start: number, end: number, strict: boolean) => {
+  const put = (start: number, end: number, strict: boolean, made = false) => {
     const word = text.slice(start, end)
-    all.push({ word, start, end, strict, stems: stemsOf(word) })
+    all.push({ word, start, end, strict, made, stems: stemsOf(word) })
   }
   for (const { start, end } of wholeMentions(text)) put(start, end, true)
   for (const { start, end } of groupMentions(text)) put(start, end, true)
+  for (const { start, end } of madeFoodsIn(text)) put(start, end, false, true)
   for (const { start, end } of kindWordsIn(text)) put(start, end, false)
   const words = wordsOf(sober)
   for (const [at, { word, start }] of words.entries())
@@ -223,8 +227,11 @@ export function namesWritten(names: readonly string[], recipes: readonly Recipe[
 const noNames: readonly string[] = []
 const noLarder = { ingredients: [] }
 /** Does the text name anything to eat, by the lexicon or the starter shelf? */
-export const speaksOfFood = (text: string): boolean => foodsIn(text, dictionaryOf(noLarder)).length > 0
+export const speaksOfFood = (text: string): boolean =>
+  foodsIn(text, dictionaryOf(noLarder)).some(one => !one.made || !ofNoRecipe('notes', text, one))
+const ofNoRecipe = whatItMakes({ name: '', lines: [] })
 
+const partsOfEgg = ['yolk', 'yolks', 'white', 'whites'].map(stemsOf)
 /** What the lines answer for: every word for food in their names, through every part. */
 interface Answers {
   /** Words an allergen goes by, as the lines name it. */
@@ -241,7 +248,8 @@ interface Answers {
 }
 
 /** What a line is called as written: what stands behind it is more than its name. */
-const headOf = (text: string): string => text.split(/[,(;:]|\s[-–—]\s|\s(?:or|with|plus|and|in)\s/i)[0]!
+const headOf = (text: string): string =>
+  text.split(/[,(;:]|\s[-–—+&]\s|(?<=\p{L})[/&](?=\p{L})|\s(?:or|with|plus|and|in)\s/iu)[0]!
 
 /** `beside`: what is only served with it answers for the serving, and for nothing that is in it. */
 function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, beside: boolean): Answers {
@@ -255,7 +263,12 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, bes
     names.add(plain)
     for (const word of plain.split(' ')) inNames.add(word)
     for (const { start, end } of wholeMentions(text)) words.add(stemsOf(text.slice(start, end)))
-    for (const { code } of mentions(text)) if (treeNuts.includes(code)) anyNut = true
+    for (const { code } of mentions(text)) {
+      if (treeNuts.includes(code)) anyNut = true
+      // the parts of an egg, whole eggs being there; what is buttered, where there is butter
+      if (code === 'egg') for (const part of partsOfEgg) words.add(part)
+    }
+    if (words.has('butter')) words.add(stemsOf('buttered'))
     for (const group of groupMentions(text)) words.add(stemsOf(group.word))
     for (const one of foodsIn(text, dictionary)) if (!one.strict) names.add(one.stems)
   }
@@ -290,9 +303,9 @@ function answersOf(recipe: Recipe, workbook: Within, dictionary: Dictionary, bes
 export const fat = /oil|butter|spray|margarine|fat\b|lard|ghee|shortening|spread|release|grease/i
 /** "Grease the tin": with what, nobody says. */
 const greasing =
-  /\b(greas(?:e|ed|ing)|spray(?:ed|ing)?)\b(?! ?(?:bottle|gun|with water))(?=[^.;]{0,60}\b(?:tins?|pans?|trays?|sheets?|moulds?|molds?|dish(?:es)?|ramekins?|rings?|cases?|cups|base|sides|paper|parchment|it|them|well|lightly|lined?)\b)/i
+  /\b(greas(?:e|ed|ing)|oil(?:ed|ing)|spray(?:ed|ing)?)\b(?! ?(?:bottle|gun|with water))(?=[^.;]{0,60}\b(?:tins?|pans?|trays?|sheets?|moulds?|molds?|dish(?:es)?|ramekins?|rings?|cases?|cups|base|sides|paper|parchment|it|them|well|lightly|lined?)\b)/i
 const flouring =
-  /\b(?:flour(?:ed|ing)?(?= (?:the|a|an|your|two|three|some|it|them|both|lightly|well|\d))|(?:dust|coat|sprinkle)\w*\b[^.;]{0,40}\bflour)\b/i
+  /\b(?:flour(?:ed|ing)?(?= (?:the|a|an|your|two|three|some|it|them|both|lightly|well|\d))|floured(?= \p{L})|(?:dust|coat|sprinkle)\w*\b[^.;]{0,40}\bflour)\b/iu
 
 function isAnswered({ stems, word, strict }: Found, answers: Answers): boolean {
   if (answers.names.has(stems)) return true
@@ -325,7 +338,7 @@ export function openFoodIn(recipe: Recipe, workbook: Within): readonly OpenFood[
 }
 const keep = keptBeside<Recipe, readonly OpenFood[]>()
 function found(recipe: Recipe, workbook: Within): OpenFood[] {
-  const texts: { where: Written; at: number; text: string }[] = [
+  const texts: { where: Written; at: number; text: string; beside?: boolean }[] = [
     // a name tells nobody to do anything: “Cream loaf” is of cream
     { where: 'name', at: 0, text: `${called}${recipe.name}` },
     ...recipe.lines.map(({ heading }, at) => ({
@@ -336,11 +349,9 @@ function found(recipe: Recipe, workbook: Within): OpenFood[] {
     ...recipe.lines.map(({ text = '', prep = '', role }, at) => ({
       where: 'line' as const,
       at,
-      // its own name is what was chosen for it; what is served beside is no part of it
-      text:
-        role === 'beside'
-          ? ''
-          : `${blank(headOf(text))}${text.slice(headOf(text).length)} . ${text.includes(prep) ? '' : prep}`,
+      // its own name is what was chosen for it
+      text: `${blank(headOf(text))}${text.slice(headOf(text).length)} . ${text.includes(prep) ? '' : prep}`,
+      beside: role === 'beside',
     })),
     ...recipe.steps.map(({ text }, at) => ({ where: 'step' as const, at, text })),
     { where: 'notes', at: 0, text: recipe.notes ?? '' },
@@ -354,6 +365,7 @@ function found(recipe: Recipe, workbook: Within): OpenFood[] {
   if (said.length === 0) return []
   const eaten = answersOf(recipe, workbook, dictionary, false)
   const served = answersOf(recipe, workbook, dictionary, true)
+  const isOwn = whatItMakes(recipe)
   const answered = new Set((recipe.answers ?? []).map(one => stemsOf(one.word)))
   const seen = new Set<string>()
   const open: OpenFood[] = []
@@ -363,16 +375,18 @@ function found(recipe: Recipe, workbook: Within): OpenFood[] {
     seen.add(key)
     open.push({ where, at, word: word.toLowerCase() })
   }
-  for (const { where, at, text } of said) {
-    const serving = where !== 'name' && where !== 'line' && serves.test(text)
+  for (const { where, at, text, beside } of said) {
+    const serving = where === 'line' ? beside === true : where !== 'name' && serves.test(text)
     for (const one of foodsIn(text, dictionary)) {
       // "Date paste", "Lemon syrup" are what the recipe makes; "Chestnut cream" is asked about, as it warns of milk
       const itself =
         where === 'name' &&
         !one.strict &&
+        !joins.test(text.slice(0, one.start)) &&
         text.slice(one.end).trim() === '' &&
         (one.start === called.length || made.test(one.word))
-      if (!itself && !isAnswered(one, eaten) && !(serving && isAnswered(one, served))) put(where, at, one.word)
+      const own = one.made && isOwn(where, text, one)
+      if (!itself && !own && !isAnswered(one, eaten) && !(serving && isAnswered(one, served))) put(where, at, one.word)
     }
     if (where === 'step' && greasing.test(text) && !eaten.fatOnTin && !greasedWith(text, dictionary))
       put(where, at, 'grease')

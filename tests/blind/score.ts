@@ -1,7 +1,9 @@
 // How much of a blind set is read right, strictly: every word of the item, every number, every line; and which food was lost.
 import { type Amount, type ReadLine, readLine, readRecipe, readStatement } from '@fair-tin/core'
+import { openFoodIn } from '@fair-tin/core/recipe'
 import { parseIngredient } from 'parse-ingredient'
 import type { SaidRecipe } from './firstRecipes'
+import type { HeardCard } from './fourteenthCards'
 import type { SaidLine, SaidStatement } from './tables'
 
 /** One measure for what two people may write in two ways: grams, millilitres, pieces. A cup stays a cup. */
@@ -180,4 +182,38 @@ export function scoreRecipes(recipes: readonly SaidRecipe[]) {
       )
   }
   return { of, right, whole, recipes: recipes.length, facts, factsOf, lost, misses }
+}
+
+/** Foods of a card that no line is called by and no question names. Beginnings of words, as they are written in more than one way. */
+export function lostIn({ text, foods }: HeardCard): string[] {
+  const read = readRecipe(text)
+  const lines = read.lines.map(({ item, amount, role, text, prep, heading }, at) => ({
+    id: `line-${at}`,
+    of: { ingredient: item },
+    amount,
+    role,
+    text,
+    ...(prep ? { prep } : {}),
+    ...(heading ? { heading } : {}),
+  }))
+  const recipe = {
+    id: 'card',
+    version: 1,
+    name: read.title,
+    lines,
+    steps: read.steps,
+    notes: [...read.unread, ...read.untaken].join('\n'),
+  }
+  const names = read.lines.map(({ item }) => item)
+  const asked = openFoodIn(recipe, { ingredients: names.map(name => ({ id: name, name })), recipes: [recipe] })
+  const heard = [...names, ...read.lines.flatMap(one => one.alternatives), ...asked.map(one => one.word)]
+    .join('\n')
+    .toLowerCase()
+  return foods.filter(
+    food =>
+      !food
+        .toLowerCase()
+        .split(' ')
+        .every(word => heard.includes(word.slice(0, 5))),
+  )
 }

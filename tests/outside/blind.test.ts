@@ -8,14 +8,15 @@
 // eighth 58 of 84 lines of eight whole recipes and 11 of 18 facts, the ninth 64 of 93 lines of ten and 20 of 26 facts (nine of the
 // misses by its notation), the tenth 58 of 86 lines of ten and 16 of 23 facts, the
 // eleventh 77 of 86 and 20 of 26; the twelfth 49 of 50 lines and 28 of 30 statements (none lost: two "in the factory" were heard as
-// contained), the thirteenth 39 of 40 statements (none lost).
+// contained), the thirteenth 39 of 40 statements (none lost), the fourteenth 25 of 30 statements (2 lost) and its cards as said there.
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
 import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
 import { recipes } from '../blind/firstRecipes'
+import { cards } from '../blind/fourteenthCards'
 import { recipes as fourthRecipes } from '../blind/fourthRecipes'
 import { recipes as ninthRecipes } from '../blind/ninthRecipes'
-import { scoreLines, scoreRecipes, scoreStatements } from '../blind/score'
+import { lostIn, scoreLines, scoreRecipes, scoreStatements } from '../blind/score'
 import { recipes as sealedRecipes } from '../blind/sealedRecipes'
 import { linesOf, statementsOf } from '../blind/tables'
 import { recipes as tenthRecipes } from '../blind/tenthRecipes'
@@ -34,6 +35,7 @@ const told = {
   eleventh: eleventhRecipes,
   twelfth: [],
   thirteenth: [],
+  fourteenth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -50,6 +52,8 @@ const reached = {
   eleventh: [0, 0, 82, 0],
   twelfth: [50, 30, 0, 0],
   thirteenth: [0, 40, 0, 0],
+  // both lost were heard as contained, where the pack says may
+  fourteenth: [0, 27, 0, 2],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
@@ -66,3 +70,11 @@ it.each(Object.keys(told) as (keyof typeof told)[])(
     expect(three.lost).toEqual([])
   },
 )
+
+it('of the cards of the fourteenth set no more food is lost than before', () => {
+  const lost = cards.map(card => [card.text.split('\n')[0]!.slice(0, 40), lostIn(card)] as const)
+  const of = cards.reduce((sum, card) => sum + card.foods.length, 0)
+  const all = lost.flatMap(([, foods]) => foods)
+  console.log(`fourteenth: ${all.length} of ${of} foods lost`)
+  expect(all.length, JSON.stringify(lost.filter(([, foods]) => foods.length > 0))).toBeLessThanOrEqual(10)
+})

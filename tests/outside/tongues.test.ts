@@ -1,6 +1,7 @@
 // The fourteen groups of Annex II to Regulation (EU) No 1169/2011 as each language edition names them, from memory; and how
 // a pack there warns (common practice). Each name is to be heard, and each warning to be a warning.
 import { readStatement } from '@fair-tin/core'
+import { openFoodIn } from '@fair-tin/core/recipe'
 import { expect, it } from 'vitest'
 
 const order = 'wheat crustaceans egg fish peanut soy milk nuts celery mustard sesame sulphites lupin molluscs'.split(
@@ -124,6 +125,46 @@ it.each(cases)('$tongue: $denial is no proof, and contains nothing', ({ denial }
   expect([contains, mayContain, groups]).toEqual([[], [], []])
   expect(unread.join(' ')).toContain(denial.split(' ')[0])
 })
+/** What a tin is strewn with and a base is made of: breadcrumbs, biscuits, puff pastry. Common practice, from memory. */
+const bakes: Record<string, readonly string[]> = {
+  German: ['Semmelbrösel', 'Semmelbröseln', 'Butterkekse', 'Blätterteig', 'Paniermehl', 'Löffelbiskuits'],
+  French: ['chapelure', 'biscottes écrasées', 'pâte feuilletée', 'farine'],
+  Italian: ['pangrattato', 'biscotti secchi', 'savoiardi', 'farina'],
+  Spanish: ['pan rallado', 'galletas', 'hojaldre', 'harina'],
+  Portuguese: ['farinha de rosca', 'bolachas', 'massa folhada', 'farinha'],
+  Dutch: ['paneermeel', 'beschuit', 'bladerdeeg', 'koekjes', 'bloem'],
+  Polish: ['bułka tarta', 'bułką tartą', 'herbatniki', 'ciasto francuskie'],
+  Czech: ['strouhanka', 'strouhankou', 'piškoty', 'sušenky'],
+  Swedish: ['ströbröd', 'digestivekex', 'smördeg'],
+  'Danish and Norwegian': ['rasp', 'kiks', 'butterdeig', 'griljermel'],
+  Finnish: ['korppujauhoja', 'keksejä', 'lehtitaikina'],
+  Greek: ['φρυγανιά', 'μπισκότα', 'σφολιάτα'],
+  Russian: ['панировочные сухари', 'печенье', 'мука'],
+  Ukrainian: ['сухарі', 'печиво', 'борошно'],
+}
+it.each(Object.entries(bakes).flatMap(([tongue, words]) => words.map(word => [tongue, word] as const)))(
+  '%s: “%s” is asked for its gluten, in a list and in a method',
+  (_, word) => {
+    expect(heard(`rice, ${word}, salt`)).toContain('wheat')
+    const line = {
+      id: 'a',
+      of: { ingredient: 'rice' },
+      amount: { value: 100, unit: 'g' as const },
+      role: 'mix' as const,
+    }
+    const recipe = {
+      id: 'loaf',
+      version: 1,
+      name: 'Loaf',
+      lines: [line],
+      steps: [{ text: `1. ${word}.`, when: 'bench' as const }],
+    }
+    expect(openFoodIn(recipe, { ingredients: [{ id: 'rice', name: 'rice' }], recipes: [recipe] })).toHaveLength(1)
+  },
+)
+it.each(['harina de arroz', 'farinha de arroz', 'Maismehl', 'farine de riz'])('“%s” is no wheat', word =>
+  expect(heard(`salt, ${word}`)).not.toContain('wheat'),
+)
 it('a tongue that is not known is said to be, and nothing is taken from it', () => {
   for (const text of ['米粉、砂糖、小麦粉、牛乳', 'unga wa ngano, sukari, mayai, maziwa'])
     expect(readStatement(text).doubts.join()).toContain('have it read by somebody who speaks it')

@@ -1,0 +1,71 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { readRecipe } from './readRecipe'
+
+const foods = ['rice flour', 'caster sugar', 'cream', 'dark chocolate', 'damsons', 'treacle', 'oats', 'ground almonds']
+const amounts = [
+  ['150 g', 150],
+  ['80g', 80],
+  ['2 tbsp', 2],
+  ['120 ml', 120],
+  ['½ tsp', 0.5],
+] as const
+const thing = fc.record({ food: fc.constantFrom(...foods), amount: fc.constantFrom(...amounts) })
+const things = fc.uniqueArray(thing, { minLength: 3, maxLength: 6, selector: one => one.food })
+
+describe('several things in one row', () => {
+  it('are a line each, whatever stands between them, before or behind their amounts', () => {
+    fc.assert(
+      fc.property(
+        things,
+        fc.constantFrom(', ', '; ', ' / ', ' | ', ' + '),
+        fc.boolean(),
+        fc.constantFrom('', 'Truffles: ', 'Nell’s slab - ', 'For the base: '),
+        fc.boolean(),
+        (list, between, behind, head, titled) => {
+          // "80 g sugar, 2 tbsp oats" without a head is read by `uses`; signs between cells make a table
+          if (head !== '' && between === ' | ') return
+          if (head === '' && !behind && between !== ', ') return
+          const row = list
+            .map(({ food, amount: [text] }) => (behind ? `${food} ${text}` : `${text} ${food}`))
+            .join(between)
+          const read = readRecipe(`${titled ? 'A damson slab\n\n' : ''}${head}${row}\n\nMix it all and bake.`)
+          expect(
+            read.lines.map(line => [line.item, line.amount?.value]),
+            JSON.stringify(row),
+          ).toEqual(list.map(({ food, amount: [, value] }) => [food, value]))
+        },
+      ),
+      { numRuns: 400 },
+    )
+  })
+  it('what has no amount among them is one too, and what is done to one is none', () => {
+    const items = (text: string) => readRecipe(`Damson slab\n\n${text}\n\nBake.`).lines.map(line => line.item)
+    expect(items('Fill: cream 150 ml, damsons 200 g, stoned, sugar 20 g, nutmeg')).toEqual([
+      'cream',
+      'damsons',
+      'sugar',
+      'nutmeg',
+    ])
+    expect(items('Top: oats 50 g; ground almonds (or hazelnuts; toasted) 60 g; salt 2 g')).toHaveLength(3)
+  })
+  it('and the sentences behind it are rows of their own', () => {
+    const read = readRecipe(
+      'Truffles: cream 150ml, dark choc 200g 70%, butter knob, whisky 1tbsp. Chill well. Roll in cocoa.',
+    )
+    expect([read.title, read.lines.map(line => line.item), read.steps.map(step => step.text)]).toEqual([
+      'Truffles',
+      ['cream', 'dark choc', 'butter knob', 'whisky'],
+      ['Chill well.', 'Roll in cocoa.'],
+    ])
+  })
+  it.each([
+    'Per slice: 210 kcal, 12 g fat, 3 g protein, 20 g sugars',
+    'Step one: melt 50 g butter, add 20 g sugar, stir in 30 g oats.',
+    'Préparation : 20 min - Cuisson : 30 min',
+    'Calories 230, Carbs 31g, Protein 4g, Fat 10g',
+  ])('%s is no list', row => {
+    const read = readRecipe(`Damson slab\n\n100 g rice flour\n90 g sugar\n3 eggs\n\n${row}`)
+    expect(read.lines).toHaveLength(3)
+  })
+})

@@ -1,0 +1,111 @@
+// Several things written in one row: "Truffles: cream 150 ml, dark chocolate 200 g, a knob of butter, whisky 1 tbsp".
+import { speaksOfFood } from '../recipe/openFood'
+import { groupWord } from './opening'
+import { isField, opens, saysHowMuch, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
+
+const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
+/** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
+function headed(row: string): [string, string] | null {
+  const parts = /^([^:]{4,24}):\s+(\S.*)$/.exec(row)
+  // "Préparation : 20 min - Cuisson : 30 min" opens nothing
+  return parts && opens(parts[1]!) && !startsWithTime.test(parts[2]!) ? [parts[1]!, parts[2]!] : null
+}
+
+/** What is told of a piece, and no list of what goes in. */
+const nutrition = /\b(?:kcal|kj|calories|protein|carb(?:s|ohydrates?)?|per (?:100|slice|portion|serving|piece))\b/i
+const longestHead = 6
+/** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
+function groupInRow(row: string): [string, string] | null {
+  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~])\s+(\S.*)$/u.exec(row)
+  if (!parts || nutrition.test(row) || isField(row) || speaksOfYield(row)) return null
+  const [, head, rest] = parts as unknown as [string, string, string]
+  if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
+  const known = /^(?:for|to) /i.test(head) || groupWord.test(head)
+  const things = listedIn(rest)
+  return things.length > (known ? 1 : 2) || (things.length > 1 && /:\s/.test(row.slice(head.length, head.length + 2)))
+    ? [`${head}:`, rest]
+    : // "Fruit: 900 g plums" is of plums; "Butter: 100 g cold" of butter
+      known && /:\s/.test(row) && startsLikeAmount(rest) && speaksOfFood(rest) && !speaksOfFood(head)
+      ? [`${head}:`, rest]
+      : null
+}
+
+const nextThing = /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|half) ))/iu
+const comma = /^,\s+/
+/** Each between two things of a list, the plainest first. */
+const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, /^\s\/\s/, /^\s\+\s/, comma]
+/** The parts of a text between signs that stand in no bracket, from where to where. */
+function parted(text: string, sign: RegExp): [from: number, to: number][] {
+  const parts: [number, number][] = []
+  let depth = 0
+  let from = 0
+  for (let at = 0; at < text.length; at++) {
+    if ('([{'.includes(text[at]!)) depth++
+    else if (')]}'.includes(text[at]!)) depth = Math.max(0, depth - 1)
+    else if (depth === 0) {
+      const found = sign.exec(text.slice(at, at + 8))
+      if (!found) continue
+      parts.push([from, at])
+      from = at + found[0].length
+      at = from - 1
+    }
+  }
+  return [...parts, [from, text.length]]
+}
+/** "eggs x2", "oatmeal 225": how much, where a whole list says it so. */
+const count = /\p{L}\)?\s+(?:[x×]\s?)?\d+(?:[.,]\d+)?$/u
+const saysAmount = (thing: string) => saysHowMuch(thing) || count.test(thing)
+/** Letters of the longest thing of a list. */
+const longestThing = 80
+/** The longest row that is looked through. */
+const longestRow = 1000
+
+/** The things listed in one row, most of them saying how much; else the row itself. */
+function listedIn(row: string): string[] {
+  if (row.length > longestRow) return [row]
+  const text = row.replace(/\.$/, '')
+  const things = text.split(nextThing)
+  if (things.length > 1 && saysHowMuch(things[0]!) && things.filter(saysHowMuch).length >= things.length - 1)
+    return things
+  for (const sign of between) {
+    const list: string[] = []
+    let begun = 0
+    for (const [from, to] of parted(text, sign)) {
+      const part = text.slice(from, to).trim()
+      // "damsons 400 g, stoned": no thing of its own
+      const own = list.length === 0 || saysAmount(part) || speaksOfFood(part)
+      if (own) begun = from
+      if (part !== '') list.splice(own ? list.length : -1, own ? 0 : 1, text.slice(begun, to).trim())
+    }
+    const said = list.filter(saysAmount).length
+    if (
+      (said > 2 || (said > 1 && sign !== comma && startsLikeAmount(list[0]!))) &&
+      said >= list.length / 2 &&
+      list.every(thing => thing.length <= longestThing && !tellsToDo(thing, true) && !/[.!?]\s+\p{Lu}/u.test(thing))
+    )
+      return list
+  }
+  return [row]
+}
+/** "cream 150 ml": a short name, and how much of it. */
+const nameFirst = /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?$/u
+/** The things of a row that has no heading in it: only where its first has its amount behind it, and so is no line as lines are written. */
+function listAlone(row: string): string[] {
+  if (startsLikeAmount(row) || nutrition.test(row)) return [row]
+  const things = listedIn(row)
+  return nameFirst.test(things[0]!) ? things : [row]
+}
+
+/** Behind a sentence of some length, and before another. */
+const nextSentence = /(?<=[\p{L}\d%)]{2}[.!])\s+(?=\p{Lu}|\()/u
+/** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
+export function inRows(row: string, cells: boolean): string[] {
+  const opened = headed(row)
+  if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
+  const [first = row, ...behind] = row.length > longestRow ? [row] : row.split(nextSentence)
+  const rest = () => behind.flatMap(one => inRows(one, false))
+  const group = groupInRow(first)
+  if (group) return [group[0], ...listedIn(group[1]), ...rest()]
+  const alone = cells ? [first] : listAlone(first)
+  return alone.length > 1 ? [...alone, ...rest()] : [row]
+}

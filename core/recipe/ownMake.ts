@@ -1,0 +1,44 @@
+// Is it what the recipe itself makes? "Cool the biscuits" tells of the biscuits in the oven; "roll in crushed biscuits" of others,
+// which somebody has to buy or bake.
+import type { Recipe } from '../model/recipe'
+import { stem } from '../words/stem'
+
+/** What most bakes are called at some point of their method, whatever they are. */
+const anyBake =
+  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|tart(?:let)? (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|florentines?|macarons?)$/i
+/** "and toast": something done. */
+const done = /^(?:toast|batter|cake)$/i
+const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
+/** Before what comes from somewhere else. */
+const fromElsewhere =
+  /(?:^|[^\p{L}])(?:crushed|crumbled|crumbed|broken|left[- ]?over|stale|old|spare|bought|shop|ready[- ]made|blitzed|chopped|day[- ]old|of|with|or|and|in|on|some|few|more|extra|plus|using|used?|add|need|for|little|digestive|graham\p{L}*|rich tea|puff|shortcrust|short ?crust|filo)[ \t]+(?:(?!(?:the|this|that|these|those|your|each|every|all|both|its|their|a|an|\d+)[ \t-])\p{L}+[ \t-]+){0,2}$/iu
+const goesOn = /^[ \t]+(?:on top|over the top|alongside|beside|to serve)\b/i
+/** Behind what was a bake before: crumbs of it. */
+const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits)\b/i
+const definite = /\b(?:the|this|that|these|those|your|each|every|all|both|its|their)[ \t]+(?:\p{L}+[ \t-]+)?$/iu
+/** In a name, before something that is in it: "loaf with jam". */
+export const joins =
+  /(?:\b(?:with|and|on|in|of|over|plus|topped|crusted)|[&+,(])[ \t]*(?:(?:puff|short ?crust|crushed|crumbled|digestive|graham)[ \t]+)?$/i
+
+const lastWord = (text: string): string =>
+  stem(text.replace(/\([^)]*\)/g, '').match(/\p{L}+(?=[^\p{L}]*$)/u)?.[0] ?? '')
+
+/** Where in a recipe something is written. */
+export type Written = 'name' | 'notes' | 'heading' | 'line' | 'step'
+
+/** For a recipe: whether a food made of others, as it stands in one of its texts, is what the recipe makes itself. */
+export function whatItMakes(
+  recipe: Pick<Recipe, 'name' | 'lines'>,
+): (where: Written, text: string, food: { word: string; start: number; end: number }) => boolean {
+  const makes = new Set([recipe.name, ...recipe.lines.map(one => one.heading ?? '')].map(lastWord).filter(Boolean))
+  return (where, text, { word, start, end }) => {
+    const [before, behind] = [text.slice(0, start), text.slice(end)]
+    const kind = lastWord(word)
+    if (where === 'name') return !joins.test(before) && (anyBake.test(word) || lastWord(text) === kind)
+    if (where === 'heading' && lastWord(text) === kind) return !joins.test(before)
+    if (!anyBake.test(word)) return makes.has(kind)
+    if (crumbs.test(behind)) return definite.test(before)
+    if (done.test(word) && thenDo.test(before)) return true
+    return makes.has(kind) || !(fromElsewhere.test(before) || (goesOn.test(behind) && !definite.test(before)))
+  }
+}
