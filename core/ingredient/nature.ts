@@ -1,6 +1,9 @@
 // Things that can carry neither gluten nor any allergen but their own, in nature or process. A house list, editable.
 // Common practice, no published source.
 import { stem } from '../words/stem'
+import { kindWordsIn } from './kindWords'
+import { groupMentions, mentions } from './lexicon'
+import { madeFoodsIn } from './usually'
 
 export const freeByNature: readonly string[] = [
   'water',
@@ -51,14 +54,33 @@ export const freeByNature: readonly string[] = [
   'avocado',
 ]
 
+/** How a thing is bought or made ready, and no other thing: "damsons, in batter" are not what damsons are. */
+const states = new Set(
+  'fresh frozen raw ripe very whole halved quartered stoned pitted peeled unpeeled cored topped tailed hulled washed unwashed chopped diced sliced grated mashed crushed squashed pureed large medium small size free range organic unwaxed waxed seedless boiled boiling hot warm cold chilled filtered still tap cooked raw fine coarse flaked in of the and or a shell about each loose bag box kg g per uk home grown own garden'.split(
+    ' ',
+  ),
+)
+const tellsOfState = (tail: string): boolean => (tail.match(/\p{L}+/gu) ?? []).every(word => states.has(word))
+
+const parts = (name: string) => name.toLowerCase().split(/[,(]/)
 /** "Damsons, stoned" and "fresh damsons" are both "damson". */
 function plainName(name: string): string {
-  const head = name
-    .toLowerCase()
-    .split(/[,(]/)[0]!
+  return parts(name)[0]!
     .trim()
     .replace(/^(?:fresh|ripe|raw) /, '')
-  return head.replace(/\p{L}+$/u, stem)
+    .replace(/\p{L}+$/u, stem)
+}
+
+/** Words of a name that speak of an allergen, a kind, or something made of others. */
+const speaksOf = (name: string): string[] => [
+  ...mentions(name).map(one => one.code),
+  ...groupMentions(name).map(one => one.word.toLowerCase()),
+  ...[...kindWordsIn(name), ...madeFoodsIn(name)].map(one => stem(one.word.toLowerCase())),
+]
+/** Does the name stand for no more than that: "brambles" for blackberries, and not "water biscuits" for water? */
+const saysNoMore = (name: string, standsFor: string): boolean => {
+  const known = new Set(speaksOf(standsFor))
+  return speaksOf(name).every(one => known.has(one))
 }
 
 const plainNames = new WeakMap<readonly string[], ReadonlySet<string>>()
@@ -74,5 +96,9 @@ export function isFreeByNature(
     names = new Set(list.map(plainName))
     plainNames.set(list, names)
   }
-  return [thing.name, thing.standsFor ?? thing.name].some(name => (names as ReadonlySet<string>).has(plainName(name)))
+  // what says more behind its name is nothing of the kind
+  const listed = (name: string) =>
+    (names as ReadonlySet<string>).has(plainName(name)) && tellsOfState(parts(name).slice(1).join(' '))
+  const { name, standsFor } = thing
+  return listed(name) || (standsFor !== undefined && listed(standsFor) && saysNoMore(name, standsFor))
 }
