@@ -360,3 +360,20 @@ test('a sheet left open is laid over what others changed meanwhile', async ({ pa
   await expect(page.getByRole('textbox', { name: 'Notes', exact: true })).toHaveValue('typed and left open')
   await expect(page.getByRole('textbox', { name: 'Supplier', exact: true })).toHaveValue('Stonecrop Mill')
 })
+
+test('what is typed before the page is ready counts', async ({ page }) => {
+  await page.route('**/_next/static/chunks/**', async route => {
+    await new Promise(done => setTimeout(done, 1200))
+    await route.continue()
+  })
+  await page.goto('/larder', { waitUntil: 'commit' })
+  const find = page.getByLabel('Find in the larder')
+  await find.pressSequentially('psyll', { delay: 40 })
+  expect(await find.evaluate(field => Object.keys(field).some(key => key.startsWith('__react')))).toBe(false)
+  await expect(page.getByRole('row').filter({ hasText: 'psyllium' })).toHaveCount(1)
+  await expect(page.getByRole('row').filter({ hasText: 'buckwheat' })).toHaveCount(0)
+  await expect(find).toHaveValue('psyll')
+  // and what is typed afterwards goes on from there
+  await find.pressSequentially('ium husk')
+  await expect(find).toHaveValue('psyllium husk')
+})

@@ -1,6 +1,7 @@
 import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
 import { otherBakeries } from '@fair-tin/data'
 import type { Metadata } from 'next'
+import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
 import { marketInView } from '../bakery'
@@ -9,6 +10,7 @@ import { here, sessionHere } from '../door/here'
 import { EarlyTyping } from '../screens/frame/EarlyTyping'
 import { Locale } from '../screens/frame/Locale'
 import { Rail } from '../screens/frame/Rail'
+import { remembersTyping } from '../screens/frame/remembersTyping'
 import { TopBar } from '../screens/frame/TopBar'
 import '../ui/theme.css'
 
@@ -30,10 +32,15 @@ function localeOf(said = 'en-GB'): string {
 /** Whoever is signed in with the stations around them; before that, the door and nothing else. */
 export default async function Layout({ children }: { children: ReactNode }) {
   const [who, session, market] = await Promise.all([here(), sessionHere(), marketInView()])
+  const nonce = /'nonce-([^']+)'/.exec((await headers()).get('content-security-policy') ?? '')?.[1]
   const others = who && session?.account ? await otherBakeries(session.account) : []
   return (
     <html lang="en-GB">
       <head>
+        {/* a browser shows no script its nonce again */}
+        <script nonce={nonce} suppressHydrationWarning>
+          {remembersTyping}
+        </script>
         {session && <meta name="fair-tin-token" content={tokenOf(session.id)} />}
         {who && <meta name="fair-tin-person" content={who.id} />}
       </head>
