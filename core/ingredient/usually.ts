@@ -55,7 +55,7 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'biscuits?|cookies?|digestives?|short ?bread|short ?cakes?|ginger ?bread|ginger ?nuts?|lebkuchen|specul(?:oos|aas)|biscotti|cantucci|savoiardi|lady ?fingers?|sponge fingers?|cakes?|sponges?|pastry|pastries|pie crusts?|tart(?:let)? (?:cases?|shells?)|choux|strudel|[ée]clairs?|profiteroles?|brownies?|scones?|doughnuts?|donuts?|waffles?|pancakes?',
+      'biscuits?|cookies?|digestives?|short ?bread|short ?cakes?|ginger ?bread|ginger ?nuts?|lebkuchen|specul(?:oos|aas)|biscotti|cantucci|savoiardi|lady ?fingers?|sponge fingers?|cakes?|sponges?|pastry|pastries|pie crusts?|(?:tart(?:let)?|pastry|flan|blind[- ]baked|bought|ready[- ]made) (?:cases?|shells?)|choux|strudel|[ée]clairs?|profiteroles?|brownies?|scones?|doughnuts?|donuts?|waffles?|pancakes?',
     but: 'rice|ice|cake decoration|fish|oat|tea',
     groups: [gluten, milk, egg],
   },
@@ -81,7 +81,7 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'custard(?! powder)|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder',
+      'custard(?! powder)|butter ?creams?|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder',
     but: ofPlants,
     groups: [milk],
   },

@@ -22,7 +22,10 @@ function groupInRow(row: string): [string, string] | null {
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
   const known = /^(?:for|to) /i.test(head) || groupWord.test(head)
   const things = listedIn(rest)
-  return things.length > (known ? 1 : 2) || (things.length > 1 && /:\s/.test(row.slice(head.length, head.length + 2)))
+  const eachFood = things.length > 1 && things.every(one => startsLikeAmount(one) && speaksOfFood(one))
+  return eachFood ||
+    things.length > (known ? 1 : 2) ||
+    (things.length > 1 && /:\s/.test(row.slice(head.length, head.length + 2)))
     ? [`${head}:`, rest]
     : // "Fruit: 900 g plums" is of plums; "Butter: 100 g cold" of butter
       known && /:\s/.test(row) && startsLikeAmount(rest) && speaksOfFood(rest) && !speaksOfFood(head)

@@ -4,6 +4,7 @@ import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
+import { inGrams } from './bakersPercent'
 import { withUnits } from './bareNumber'
 import { joined } from './joined'
 import { inRows } from './listInRow'
@@ -78,14 +79,11 @@ const nextHeading = /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s)/iu
 /** The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one. */
 export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
   const { rows, asides } = rowsOf(source)
-  return {
-    rows: joined(
-      rows
-        .flatMap(row => placed(row, row.text.split(nextHeading), source))
-        .flatMap(row => placed(row, inRows(row.text, row.cells), source)),
-    ),
-    asides,
-  }
+  const apart = rows
+    .flatMap(row => placed(row, row.text.split(nextHeading), source))
+    .flatMap(row => placed(row, inRows(row.text, row.cells), source))
+  const texts = inGrams(apart.map(one => one.text))
+  return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides }
 }
 
 /**

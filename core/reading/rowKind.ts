@@ -257,6 +257,7 @@ const noise = [
   /^(?:\d+(?:[./]\d)?\s?x\s*){2,}$/i,
   /^(?:us )?(?:customary|metric|imperial|cups?)(?:\s*[-–—|/]\s*(?:us )?(?:customary|metric|imperial|cups?))+$/i,
   /^[★☆⭐]|^\d(?:\.\d+)? (?:stars?|from \d+ (?:votes?|ratings?|reviews?))\b/iu,
+  /^(?:total (?:flour|of flours?)|flours?,? (?:total|weight)|flours? in all)\b/i,
   /^(?:scale\b|cook mode|step \d{1,2}[.:]?$|prevent your screen)/i,
   /^(?:per \p{L}+(?: \d+ ?g)?|calories|energy|nutrition)\b.*\b(?:kcal|kj|protein|carb(?:s|ohydrates?)?)\b/iu,
 ]

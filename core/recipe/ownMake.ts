@@ -5,20 +5,20 @@ import { stem } from '../words/stem'
 
 /** What most bakes are called at some point of their method, whatever they are. */
 const anyBake =
-  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|tart(?:let)? (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|florentines?|macarons?)$/i
+  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|(?:tart(?:let)?|pastry|flan) (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|butter ?creams?|florentines?|macarons?)$/i
 /** "and toast": something done. */
 const done = /^(?:toast|batter|cake)$/i
 const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
 /** Before what comes from somewhere else. */
 const fromElsewhere =
   /(?:^|[^\p{L}])(?:crushed|crumbled|crumbed|broken|left[- ]?over|stale|old|spare|bought|shop|ready[- ]made|blitzed|chopped|day[- ]old|of|with|or|and|in|on|some|few|more|extra|plus|using|used?|add|need|for|little|digestive|graham\p{L}*|rich tea|puff|shortcrust|short ?crust|filo)[ \t]+(?:(?!(?:the|this|that|these|those|your|each|every|all|both|its|their|a|an|\d+)[ \t-])\p{L}+[ \t-]+){0,2}$/iu
-const goesOn = /^[ \t]+(?:on top|over the top|alongside|beside|to serve)\b/i
+const goesOn = /^[ \t]+(?:from (?:the|a|an)|on top|over the top|alongside|beside|to serve)\b/i
 /** Behind what was a bake before: crumbs of it. */
 const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits)\b/i
 const definite = /\b(?:the|this|that|these|those|your|each|every|all|both|its|their)[ \t]+(?:\p{L}+[ \t-]+)?$/iu
 /** In a name, before something that is in it: "loaf with jam". */
 export const joins =
-  /(?:\b(?:with|and|on|in|of|over|plus|topped|crusted)|[&+,(])[ \t]*(?:(?:puff|short ?crust|crushed|crumbled|digestive|graham)[ \t]+)?$/i
+  /(?:\b(?:with|and|on|in|of|over|plus|topped|crusted)|[&+,(–—])[ \t]*(?:(?:puff|short ?crust|crushed|crumbled|digestive|graham)[ \t]+)?$/i
 
 const lastWord = (text: string): string =>
   stem(text.replace(/\([^)]*\)/g, '').match(/\p{L}+(?=[^\p{L}]*$)/u)?.[0] ?? '')

@@ -1,0 +1,39 @@
+import fc from 'fast-check'
+import { expect, it } from 'vitest'
+import { inGrams } from './bakersPercent'
+import { readRecipe } from './readRecipe'
+
+const grams = (text: string) =>
+  readRecipe(text).lines.map(({ item, amount }) => `${amount?.value} ${amount?.unit} ${item}`)
+
+it('shares of the flour are grams of the flour that is said, or of a hundred', () => {
+  const rows = 'Brown rice flour 60%\nPotato starch: 40 %\nWater 95%\nPsyllium 6%\nSalt 2,5%'
+  expect(grams(`Teff loaf\n\n${rows}\nFlour total 500 g`)).toEqual([
+    '300 g Brown rice flour',
+    '200 g Potato starch',
+    '475 g Water',
+    '30 g Psyllium',
+    '12.5 g Salt',
+  ])
+  expect(grams(`Teff loaf\n\n${rows}`)).toContain('95 g Water')
+  expect(grams('Teff loaf\n\n100% teff flour\n80% water\n2% salt\nFor 1.2 kg of flour')).toContain('960 g water')
+})
+it('what makes no hundred of flour is left as it is written', () => {
+  const rows = ['Dark chocolate 70%', 'Rice flour 30%', 'Teff flour 10%', 'Cream 35%']
+  expect(inGrams(rows)).toEqual(rows)
+})
+it('keeps the ratio of any two, and says each share', () => {
+  const share = fc.integer({ min: 1, max: 150 })
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 99 }), fc.array(share, { minLength: 1, maxLength: 8 }), (part, others) => {
+      const rows = [
+        `Rice flour ${part}%`,
+        `Tapioca starch ${100 - part}%`,
+        ...others.map((one, at) => `Thing ${'abcdefgh'[at]} ${one}%`),
+      ]
+      const read = inGrams([...rows, 'Total flour: 2 kg'])
+      expect(read.slice(0, -1).map(row => Number(row.split(' ')[0]) / 20)).toEqual([part, 100 - part, ...others])
+      for (const [at, one] of [part, 100 - part, ...others].entries()) expect(read[at]).toContain(`(${one} %)`)
+    }),
+  )
+})
