@@ -19,7 +19,7 @@ export interface Clauses {
 
 /** Where a sentence of its own begins, though no full stop stands before it. */
 const opensSentence =
-  /(?<=[\p{L}\p{N})\]%.;]\s+)(?=(?:May (?:also )?(?:contain|be present)|Contains?:|Contains (?!2|less)|CONTAINS|MAY (?:ALSO )?CONTAIN|Allerg(?:y|en)|ALLERG|Produced|Made in|Made on|Manufactured|Packed|Prepared in|Processed in|Free from|Suitable for|Not suitable|Unsuitable for|Storage|Store |Traces|For allergens|Due to|Cannot guarantee|Our |This product|Cocoa solids|Milk solids))/gu
+  /(?<=[\p{L}\p{N})\]%.;]\s+)(?=(?:May (?:also )?(?:contain|be present)|Contains?:|Contains (?!2|less)|CONTAINS|MAY (?:ALSO )?CONTAIN|Allerg(?:y|en)|ALLERG|Produced|Made in|Made on|Manufactured|Packed|Prepared in|Processed in|Free from|Cross[- ][Cc]onta|Suitable for|Not suitable|Unsuitable for|Storage|Store |Traces|For allergens|Due to|Cannot guarantee|Our |This product|Cocoa solids|Milk solids))/gu
 /** What promises or warns at the head of a sentence: it ends with its full stop, whatever follows. */
 const opensAside =
   /^\s*(?:free (?:from|of)|contains? no|does not contain|made without|without|may (?:also )?contain|traces? of)\b/i

@@ -40,7 +40,7 @@ const entries: Entry[] = [
   {
     code: 'milk',
     words:
-      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {

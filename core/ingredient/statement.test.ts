@@ -437,3 +437,15 @@ describe('nuts of one kind', () => {
       mayContain: ['milk', 'hazelnut'],
     }))
 })
+
+describe('clauses parted by a sign', () => {
+  it.each<[string, string[], string[]]>([
+    ['Traces: celery, lupin / Contains: egg', ['egg'], ['celery', 'lupin']],
+    ['Allergens: eggs, sesame | may contain celery', ['egg', 'sesame'], ['celery']],
+    ['Semi skimmed UHT • may contain egg', ['milk'], ['egg']],
+    ['Zucker, Eiweiß, Salz', ['egg'], []],
+  ])('%s', (text, contains, mayContain) => {
+    const read = readStatement(text)
+    expect([[...read.contains].sort(), [...read.mayContain].sort()]).toEqual([contains, mayContain])
+  })
+})

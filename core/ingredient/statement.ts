@@ -303,6 +303,9 @@ function deepestIn(text: string): number {
 /** For whom it is, where to look, how it is stored: names food, and tells of none. */
 const advises =
   /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|\bppm\b|\bmg\/kg\b|\b(?:no|not|never|none|free)\b/iu
+/** "Traces: celery / Contains: egg" */
+const betweenClauses =
+  /\s+[|/•·]\s+(?=(?:may (?:also )?contain|contains?|traces|allerg|cross[- ]conta|free from|produced|made|packed|(?:not |un)?suitable)\b)/giu
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
   if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
@@ -316,6 +319,7 @@ export function readStatement(text: string): ReadStatement {
     .replace(/[ \t\u00a0]+/g, ' ')
     .replace(/^\s*(?:ingredients?|composition)\s*(?:list|statement|declaration)?\s*:\s*/i, '')
     .replace(opensList, '')
+    .replace(betweenClauses, '\n')
     .trim()
   const said = clausesOf(body)
   // "contains: flour, sugar", and nothing else: that is the list

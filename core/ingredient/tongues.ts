@@ -31,7 +31,7 @@ export const tongues: readonly Tongue[] = [
       rye: '~roggen',
       barley: '~gerste =malz malzextrakt',
       oats: '~hafer',
-      egg: '=ei =eier ~hühnerei ~vollei ~eigelb eipulver eiklar eiweißpulver eierlikör eiernudel trockenei',
+      egg: '=ei =eier ~hühnerei ~vollei ~eigelb eipulver eiklar eiweißpulver =eiweiß =eiweiss eierlikör eiernudel trockenei',
       milk: '~milch butterreinfett butterfett butterschmalz ~rahmbutter ~sahne =rahm sauerrahm ~käse ~molke quark ~joghurt lactose ~laktose kasein ~kaseinat',
       peanut: '~erdnuss ~erdnuß ~erdnüss',
       soy: '~soja',
