@@ -25,6 +25,7 @@ const tables = {
   practice_entry: ['caught', 'missed', 'needless', 'kept_by', 'kept_at'],
   picture: ['id', 'kind', 'name', 'type', 'width', 'height', 'bytes', 'kept_by', 'kept_at'],
   cleaning_entry: ['id', 'equipment', 'did', 'allergen', 'found', 'note', 'kept_by', 'kept_at'],
+  day_plan: ['day', 'body', 'version'],
   batch_entry: ['id', 'batch_id', 'body', 'thing', 'kept_by', 'kept_at'],
   order_line: ['id', 'day', 'product_id', 'packs', 'for_whom', 'cancelled_at', 'kept_by', 'kept_at'],
 } as const

@@ -167,6 +167,7 @@ describe('isolation', () => {
       'batch_books',
       'batch_entry',
       'cleaning_entry',
+      'day_plan',
       'deed',
       'delivery',
       'evidence_file',

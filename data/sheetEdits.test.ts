@@ -4,7 +4,16 @@ import { type Ingredient, unknownIngredient } from '@fair-tin/core/model'
 import fc from 'fast-check'
 import { afterAll, describe, expect, it } from 'vitest'
 import { atBench } from '../tests/fixtures/hands'
-import { type BakerySql, closePool, editSheet, findIngredient, findKitchen, listOrders, sheetHistory } from './index'
+import {
+  type BakerySql,
+  closePool,
+  editSheet,
+  findDayPlan,
+  findIngredient,
+  findKitchen,
+  listOrders,
+  sheetHistory,
+} from './index'
 
 const bakery = '7b1f4c8e-52a0-4d7e-9a63-0c2f5d1e9b40'
 const as = <T>(person: string, work: (sql: BakerySql) => Promise<T>) => atBench(bakery, work, person)
@@ -192,5 +201,36 @@ describe('the kitchen and an order', () => {
       ['removed'],
       ['packs'],
     ])
+  })
+})
+
+describe('the plan of a day', () => {
+  const planOf = async (day: string) => (await as('nell', sql => findDayPlan(sql, day)))!.plan
+  it('is set on two tablets at once, each at what it changed; the same thing twice is told', async () => {
+    const day = '2031-03-04'
+    await edit('day', day, sent(sheetEdits('day', {}, { begins: '05:30', who: { a: 'Nell' } })))
+    const done = await edit(
+      'day',
+      day,
+      sent(sheetEdits('day', {}, { who: { a: 'Imke', b: 'Tobit' }, due: { a: '09:00' } })),
+      'imke',
+    )
+    expect(done.clashes).toMatchObject([{ edit: { at: ['who', 'a'] }, now: 'Nell' }])
+    expect(await planOf(day)).toEqual({ begins: '05:30', who: { a: 'Nell', b: 'Tobit' }, due: { a: '09:00' } })
+    const [newest] = await as('nell', sql => sheetHistory(sql, 'day', day))
+    expect(newest?.edits.map(one => one.at)).toEqual(
+      expect.arrayContaining([
+        ['due', 'a'],
+        ['who', 'b'],
+      ]),
+    )
+  })
+  it('every day has one, a day that is none has none, and what is no time is refused by itself', async () => {
+    expect(await planOf('2031-03-05')).toEqual({})
+    expect(await as('nell', sql => findDayPlan(sql, 'Tuesday'))).toBeNull()
+    expect((await edit('day', '2031-02-30', sent(sheetEdits('day', {}, { begins: '06:00' })))).refused).toHaveLength(1)
+    const done = await edit('day', '2031-03-05', sent(sheetEdits('day', {}, { begins: '25:00', order: ['b', 'a'] })))
+    expect(done.refused.map(one => one.path)).toEqual(['begins'])
+    expect(await planOf('2031-03-05')).toEqual({ order: ['b', 'a'] })
   })
 })

@@ -1,9 +1,10 @@
 // What was changed on a sheet, applied to the thing as it is now: an ingredient, the kitchen, an order.
 import { type KitchenSheet, type SheetClash, SheetEdit, type SheetKind, takeSheetEdits } from '@fair-tin/core/edit'
-import { Ingredient, kitchenMoney, OrderDraft } from '@fair-tin/core/model'
+import { type DayPlan, Ingredient, kitchenMoney, OrderDraft } from '@fair-tin/core/model'
 import { wellFormedData } from '@fair-tin/core/words'
 import { z } from 'zod'
 import { findKitchen, saveKitchen, seesPrices } from './bakery'
+import { findDayPlan, saveDayPlan } from './dayPlans'
 import { addIngredient, findIngredient, removeIngredient, restoreIngredient, saveIngredient } from './ingredients'
 import { doneBefore, keptBefore, remember } from './once'
 import { addOrder, cancelOrder, changeOrder, findOrder } from './orders'
@@ -91,7 +92,18 @@ const order: Keeping<OrderDraft> = {
     return null
   },
 }
-const keepings: Record<SheetKind, Keeping<object>> = { ingredient, kitchen, order } as Record<
+/** Every day has its plan, if only that nothing is set. */
+const day: Keeping<DayPlan> = {
+  gone: 'There is no such day.',
+  lock: async (sql, id) => {
+    const found = await findDayPlan(sql, id)
+    return found && { sheet: found.plan, version: found.version }
+  },
+  make: async () => 'Every day has its plan.',
+  save: async (sql, id, plan, version) => (await saveDayPlan(sql, id, plan, version)) ?? unlocked(`The plan of ${id}`),
+  removed: async () => 'A day has its plan: it cannot be taken out.',
+}
+const keepings: Record<SheetKind, Keeping<object>> = { ingredient, kitchen, order, day } as Record<
   SheetKind,
   Keeping<object>
 >

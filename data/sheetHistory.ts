@@ -16,12 +16,14 @@ const sheetOfRow: Record<SheetKind, (row: Row) => object> = {
   ingredient: row => ({ ...(row.facts as object), name: row.name }),
   kitchen: row => ({ ...(row.body as object), evidence: row.evidence }) as KitchenSheet,
   order: row => ({ packs: row.packs, forWhom: row.for_whom }),
+  day: row => row.body as object,
 }
 /** Where the journal has it: the kitchen's money by itself, for those who may see it. */
 const tables: Record<SheetKind, string[]> = {
   ingredient: ['ingredient'],
   kitchen: ['kitchen', 'kitchen_money'],
   order: ['order_line'],
+  day: ['day_plan'],
 }
 const isOut = (row: Row) => (row.removed_at ?? row.cancelled_at ?? null) !== null
 

@@ -1,6 +1,7 @@
 // One field of a sheet (an ingredient, the kitchen, an order) changed, as data: it says what it found, so that two windows either
 // both get their way or are told plainly; turned round it is its own inverse. The same for every sheet.
 import { z } from 'zod'
+import { DayPlan } from '../model/dayPlan'
 import { Evidence } from '../model/evidence'
 import { Ingredient } from '../model/ingredient'
 import { Kitchen } from '../model/kitchen'
@@ -16,6 +17,7 @@ const sheets = {
   kitchen: KitchenSheet,
   // for another day, or of another product, it is another order
   order: OrderDraft.pick({ packs: true, forWhom: true }),
+  day: DayPlan,
 }
 export type SheetKind = keyof typeof sheets
 export const sheetKinds = Object.keys(sheets) as SheetKind[]
@@ -63,6 +65,7 @@ const byItself: Record<SheetKind, Partial<Record<string, 'record' | ((entry: Ent
     evidenceYears: 'record',
   },
   order: {},
+  day: { due: 'record', who: 'record' },
 }
 
 /** The entries of a list by what they are told by: one, or a list of those that are told by the same. */

@@ -90,6 +90,10 @@ export const Around = z.object({
   changeover: minutes.exactOptional(),
   /** Packing and labelling, for each pack. */
   packOne: minutes.exactOptional(),
+  /** What comes between two bakes: wiped down, washed, cleaned and tested with the wait for the swab. */
+  wipe: minutes.exactOptional(),
+  wash: minutes.exactOptional(),
+  cleanAndTest: minutes.exactOptional(),
 })
 export type Around = z.infer<typeof Around>
 

@@ -1,6 +1,8 @@
 // What lies between two bakes: what clings, what takes it off, and the oven's way from heat to heat. A wipe takes off for nobody, a wash
 // for whoever only must not be surprised by it, a tested clean for whoever claims to be free of it.
 
+import type { Around } from '../model/costing'
+
 export interface OrderBake {
   id: string
   /** Allergens that are in it, may be in it, or that nobody knows not to be; plus `gluten`-bearing cereals by themselves. */
@@ -29,6 +31,13 @@ export interface Cleaning {
   late: number
 }
 export const usualCleaning: Cleaning = { wipe: 3, wash: 12, test: 30, heats: 8, cools: 4, late: 10 }
+/** The kitchen's own minutes where it says so; else the usual ones. */
+export const cleaningOf = ({ wipe, wash, cleanAndTest }: Around = {}): Cleaning => ({
+  ...usualCleaning,
+  ...(wipe === undefined ? {} : { wipe }),
+  ...(wash === undefined ? {} : { wash }),
+  ...(cleanAndTest === undefined ? {} : { test: cleanAndTest }),
+})
 
 export type Clean = 'wipe' | 'wash' | 'test'
 

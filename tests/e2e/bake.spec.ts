@@ -263,6 +263,7 @@ test('a whole batch is baked without network, over a reload of the page, and all
 
 test('the day is put in order with every clean and its reason, moved by hand with what that costs, and taken to a calendar', async ({
   page,
+  context,
 }) => {
   const day = '2027-01-15'
   await page.goto('/orders')
@@ -283,9 +284,29 @@ test('the day is put in order with every clean and its reason, moved by hand wit
   await order.getByRole('button', { name: 'Ginger teff loaf: later' }).click()
   await expect(page.getByRole('status')).toContainText(/Your order costs \d+ minutes more/)
   await expect(order).toContainText('Clean and test, 30 min. It claims to be free of egg from Orange almond torte.')
-  // her order stays on this tablet
+  // it is seen on another tablet, and what is set there is seen here
   await page.reload()
   await expect(first).toContainText('Orange almond torte')
+  const other = await context.newPage()
+  await other.goto(page.url())
+  const there = other.getByRole('region', { name: 'Order of work' })
+  await expect(there.getByRole('listitem').first()).toContainText('Orange almond torte')
+  await there.getByLabel('Orange almond torte: who does it').selectOption({ index: 1 })
+  const who = await there.getByLabel('Orange almond torte: who does it').inputValue()
+  await expect(async () => {
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')))
+    await expect(order.getByLabel('Orange almond torte: who does it')).toHaveValue(who, { timeout: 500 })
+  }).toPass({ timeout: 15_000 })
+  // without network it waits here, and goes when there is one
+  await context.setOffline(true)
+  await order.getByLabel('Ginger teff loaf: ready by').fill('11:30')
+  await expect(page.getByText('Set on this tablet, and not on the others yet.')).toBeVisible()
+  await context.setOffline(false)
+  await page.evaluate(() => window.dispatchEvent(new Event('online')))
+  await expect(page.getByText('Set on this tablet, and not on the others yet.')).toBeHidden()
+  await other.reload()
+  await expect(there.getByLabel('Ginger teff loaf: ready by')).toHaveValue('11:30')
+  await other.close()
   const address = (await page.getByRole('link', { name: 'For a calendar' }).getAttribute('href'))!
   const calendar = await (await page.request.get(address)).text()
   expect(calendar).toContain('BEGIN:VCALENDAR')

@@ -41,6 +41,9 @@ const fieldName: Partial<Record<string, string>> = {
   evidenceYears: 'how long it is good for',
   around: 'the time around a bake',
   forWhom: 'whom it is for',
+  begins: 'when the day begins',
+  due: 'when it must be ready',
+  who: 'who does it',
 }
 const known: Readonly<Record<string, string>> = { ...allergenName, ...nutrientName }
 /** "milk", "the oven Deck", "the supplier". */

@@ -1,7 +1,7 @@
 // Off the main thread: the order of a day's bakes that needs least cleaning and heating.
-import { bestOrder, type DayOrder, type OrderBake } from '@fair-tin/core/plan'
+import { bestOrder, type Cleaning, type DayOrder, type OrderBake } from '@fair-tin/core/plan'
 import { expose } from 'comlink'
 
-const plan = { best: (bakes: OrderBake[]): DayOrder => bestOrder(bakes) }
+const plan = { best: (bakes: OrderBake[], rules: Cleaning): DayOrder => bestOrder(bakes, rules) }
 export type PlanWorker = typeof plan
 expose(plan)

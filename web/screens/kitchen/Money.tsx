@@ -13,6 +13,9 @@ const aroundNames = [
   ['weighLine', 'weighing a line, min'],
   ['changeover', 'changeover, min a batch'],
   ['packOne', 'packing one, min'],
+  ['wipe', 'wiping down, min'],
+  ['wash', 'washing up, min'],
+  ['cleanAndTest', 'cleaning and testing, min'],
 ] as const
 
 export function Money({

@@ -20,7 +20,7 @@ export interface RateRow {
 export interface MoneyDraft {
   labourPerHour: string
   energyPerKwh: string
-  around: Record<'weighLine' | 'changeover' | 'packOne', string>
+  around: Record<keyof Around, string>
   running: RunningRow[]
   leftOver: 'stock' | 'charged'
   taxes: Record<string, { included: boolean; rates: RateRow[] }>
@@ -37,6 +37,9 @@ export const moneyDraft = (kitchen: Kitchen): MoneyDraft => ({
     weighLine: shown(kitchen.around?.weighLine),
     changeover: shown(kitchen.around?.changeover),
     packOne: shown(kitchen.around?.packOne),
+    wipe: shown(kitchen.around?.wipe),
+    wash: shown(kitchen.around?.wash),
+    cleanAndTest: shown(kitchen.around?.cleanAndTest),
   },
   running: (kitchen.running ?? []).map(one => ({
     key: newRow(),

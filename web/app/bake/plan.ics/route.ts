@@ -1,6 +1,6 @@
 // The order of work of a day for a calendar, as it stands on the page that asks for it.
 import { IsoDate } from '@fair-tin/core/model'
-import { dayBakesOf, orderAsGiven, timelineOf, usualCleaning } from '@fair-tin/core/plan'
+import { cleaningOf, dayBakesOf, orderAsGiven, timelineOf } from '@fair-tin/core/plan'
 import { batchesOf, listOrders, readWorkbook } from '@fair-tin/data'
 import { z } from 'zod'
 import { askedOf } from '../../../bake'
@@ -43,8 +43,9 @@ export async function GET(request: Request) {
     return words('Another bake came, or one went: look at the order of work again.', 409)
   const who = whoIn(query.get('who'))
   if (who === null) return words('Take it from the page of the day’s order of work.', 400)
-  const order = orderAsGiven(bakes, given)
-  const lines = timelineOf(bakes, order, workbook.kitchen.ovens ?? [], usualCleaning, who)
+  const cleaning = cleaningOf(workbook.kitchen.around)
+  const order = orderAsGiven(bakes, given, cleaning)
+  const lines = timelineOf(bakes, order, workbook.kitchen.ovens ?? [], cleaning, who)
   return new Response(calendarOf(day, Number(clock[1]) * 60 + Number(clock[2]), bakes, order, lines), {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',

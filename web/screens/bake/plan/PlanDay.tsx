@@ -1,7 +1,8 @@
 // The order of work of a day: what needs least cleaning, each clean with its reason; moved by hand, with what that costs said at once.
 'use client'
-import { allergenName, type Oven } from '@fair-tin/core/model'
+import { allergenName, type DayPlan, type Oven } from '@fair-tin/core/model'
 import {
+  type Cleaning,
   type DayBake,
   type DayOrder,
   type OrderStep,
@@ -12,22 +13,14 @@ import {
 import { capital, fullList, spokenDay } from '@fair-tin/core/words'
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import Link from 'next/link'
-import { useEffect, useMemo, useState } from 'react'
-import { leaveHere, leftHere } from '../../leftHere'
+import { useMemo } from 'react'
+import { SheetClashes } from '../../SheetClashes'
 import { useKeptForOffline } from '../useKeptForOffline'
 import { clockAt, minutesOf } from './clock'
 import { DayLines } from './DayLines'
 import { useBestOrder } from './useBestOrder'
+import { useDayPlan } from './useDayPlan'
 
-/** What she set for a day: when it begins, what must be ready by when, and her own order. */
-interface Set {
-  begins: string
-  due: Record<string, string>
-  order: string[] | null
-  /** Who does which bake. */
-  who: Record<string, string>
-}
-const unset: Set = { begins: '06:00', due: {}, order: null, who: {} }
 const cleanWords = { wipe: 'Wipe down', wash: 'Wash', test: 'Clean and test' } as const
 
 /** Why it is more than a wipe. */
@@ -46,12 +39,18 @@ export function cleanReason({ because, clean }: OrderStep, nameOf: (id: string) 
       : ''
 }
 
+/** As long as nobody says otherwise. */
+const unset = { begins: '06:00', due: {} as Record<string, string>, who: {} as Record<string, string> }
+const withoutOrder = ({ order: _, ...plan }: DayPlan): DayPlan => plan
+
 export function PlanDay({
   day,
   today,
   bakes: read,
   ovens,
   people,
+  kept,
+  cleaning,
 }: {
   day: string
   today: string
@@ -59,18 +58,19 @@ export function PlanDay({
   ovens: Pick<Oven, 'name' | 'tins' | 'preheatMinutes'>[]
   /** Who bakes here, by name. */
   people: string[]
+  /** What was set for the day by hand. */
+  kept: DayPlan
+  /** How long a clean takes here. */
+  cleaning: Cleaning
 }) {
   useKeptForOffline()
-  const shelf = `plan of ${day}`
-  const [set, setSet] = useState<Set>(unset)
-  useEffect(() => {
-    const left = leftHere(shelf) as Partial<Set> | null
-    if (left) setSet({ ...unset, ...left })
-  }, [shelf])
-  const change = (next: Partial<Set>) => {
-    const all = { ...set, ...next }
-    setSet(all)
-    leaveHere(shelf, all)
+  const { plan, change: setPlan, trouble, leave, clashes, settle } = useDayPlan(day, kept)
+  const set = { ...unset, ...plan }
+  const change = (next: Partial<DayPlan>) => setPlan({ ...plan, ...next })
+  /** Without its entry where nothing is said. */
+  const said = (record: Record<string, string>, id: string, text: string) => {
+    const { [id]: _, ...others } = record
+    return text === '' ? others : { ...others, [id]: text }
   }
   const begins = minutesOf(set.begins) ?? 360
   const dueText = JSON.stringify(set.due)
@@ -81,21 +81,21 @@ export function PlanDay({
       return by === null ? one : { ...one, due: by - begins }
     })
   }, [read, dueText, begins])
-  const best = useBestOrder(bakes)
+  const best = useBestOrder(bakes, cleaning)
   const own = useMemo((): DayOrder | null => {
     if (!set.order) return null
     try {
-      return orderAsGiven(bakes, set.order)
+      return orderAsGiven(bakes, set.order, cleaning)
     } catch {
       // another bake came, or one went: the best one is shown again
       return null
     }
-  }, [bakes, set.order])
+  }, [bakes, set.order, cleaning])
   const order = own ?? best
   const nameOf = (id: string) => bakes.find(one => one.id === id)?.name ?? id
   const lines = useMemo(
-    () => order && timelineOf(bakes, order, ovens as Oven[], usualCleaning, set.who),
-    [bakes, order, ovens, set.who],
+    () => order && timelineOf(bakes, order, ovens as Oven[], cleaning, set.who),
+    [bakes, order, ovens, cleaning, set.who],
   )
   /** As it is drawn, with ovens waited for. */
   const lateOf = ({ id, ready }: OrderStep) => {
@@ -130,7 +130,7 @@ export function PlanDay({
             type="time"
             className="field figure !w-28 text-ink"
             value={set.begins}
-            onChange={event => change({ begins: event.target.value })}
+            onChange={event => event.target.value !== '' && change({ begins: event.target.value })}
           />
         </label>
         <button type="button" className="do print:hidden" onClick={() => print()}>
@@ -145,6 +145,15 @@ export function PlanDay({
           The day’s batches
         </Link>
       </div>
+      {trouble !== '' && (
+        <p role="status" className="flex flex-wrap items-center gap-3 rounded-lg border-2 border-unproven px-3 py-1.5">
+          <span className="mr-auto">Set on this tablet, and not on the others yet. {trouble}</span>
+          <button type="button" className="do" onClick={leave}>
+            Leave it as it was
+          </button>
+        </p>
+      )}
+      <SheetClashes clashes={clashes} onMine={clash => settle(clash, true)} onTheirs={clash => settle(clash, false)} />
       {bakes.length === 0 ? (
         <p className="pane p-6 text-quiet">
           Nothing is ordered or begun for this day.{' '}
@@ -167,7 +176,7 @@ export function PlanDay({
                     ? 'Your order costs no more than the best one.'
                     : 'Your order.'}
               </span>
-              <button type="button" className="do" onClick={() => change({ order: null })}>
+              <button type="button" className="do" onClick={() => setPlan(withoutOrder(plan))}>
                 Take the best order
               </button>
             </p>
@@ -221,7 +230,7 @@ export function PlanDay({
                                 className="field !w-auto max-w-40 text-ink"
                                 aria-label={`${bake.name}: who does it`}
                                 value={set.who[step.id] ?? ''}
-                                onChange={event => change({ who: { ...set.who, [step.id]: event.target.value } })}
+                                onChange={event => change({ who: said(set.who, step.id, event.target.value) })}
                               >
                                 <option value="">anybody</option>
                                 {people.map(name => (
@@ -237,7 +246,7 @@ export function PlanDay({
                               className="field figure !w-28 text-ink"
                               aria-label={`${bake.name}: ready by`}
                               value={set.due[step.id] ?? ''}
-                              onChange={event => change({ due: { ...set.due, [step.id]: event.target.value } })}
+                              onChange={event => change({ due: said(set.due, step.id, event.target.value) })}
                             />
                           </label>
                           <span className="flex gap-1 print:hidden">
@@ -272,7 +281,13 @@ export function PlanDay({
                       : order.exact
                         ? 'No order costs less, by this reckoning. '
                         : 'So many kinds of bakes are put in order nearly as well as can be. '}
-                    A wipe takes 3 minutes, a wash 12, a tested clean 30 with the wait for its swab: usual values.
+                    A wipe takes {cleaning.wipe} minutes, a wash {cleaning.wash}, a tested clean {cleaning.test} with
+                    the wait for its swab
+                    {cleaning.wipe === usualCleaning.wipe &&
+                    cleaning.wash === usualCleaning.wash &&
+                    cleaning.test === usualCleaning.test
+                      ? ': usual values; your own are set under Kitchen.'
+                      : ', as set under Kitchen.'}
                     {guessed.length > 0 &&
                       ` Not said anywhere, and taken as usual: ${guessed.map(one => `${one.name} (${fullList(one.guessed)})`).join('; ')}.`}
                   </p>

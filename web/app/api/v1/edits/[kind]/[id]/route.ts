@@ -18,6 +18,7 @@ const rightOf: Record<Of['kind'], Right> = {
   ingredient: 'larder',
   kitchen: 'kitchen',
   order: 'orders',
+  day: 'bakes',
 }
 /** Edits are read one by one, so that one that cannot be read keeps no other from being saved. */
 const Body = z.object({ edits: z.array(z.unknown()).min(1).max(5000) })
