@@ -92,6 +92,22 @@ test('tins are made ready one by one, the bowl is shared out, a probe is read an
   expect(kept.headers()['content-type']).toBe('image/jpeg')
   expect((await kept.body()).toString('latin1')).not.toContain('50.1N')
   await expect(page.getByText('tin 1 ready: as it should be. Grease and line two loaf tins.')).toBeVisible()
+
+  // without network a photograph waits in the tablet, over a reload, and is put down once
+  await page.waitForFunction(async () => (await navigator.serviceWorker?.ready) !== undefined)
+  await page.reload()
+  await page.context().setOffline(true)
+  await page.getByRole('button', { name: 'Method', exact: true }).tap()
+  await method.getByLabel('What it shows').fill('the crust')
+  await method.locator('input[type=file]').setInputFiles({ name: 'crust.jpg', mimeType: 'image/jpeg', buffer: dot })
+  await expect(method.getByText('In this tablet, on its way to the record.')).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'Method', exact: true }).tap()
+  await expect(method.getByText('In this tablet, on its way to the record.')).toBeVisible()
+  await page.context().setOffline(false)
+  await expect(method.getByText('In this tablet, on its way to the record.')).toBeHidden({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Record', exact: true }).tap()
+  await expect(page.getByRole('img', { name: 'the crust' })).toHaveCount(1)
 })
 
 test('a test that finds something counts at once, till another finds nothing; signatures and the journal are among the records', async ({

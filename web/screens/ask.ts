@@ -16,7 +16,7 @@ export const noAnswer = 'The server does not answer. What you typed is still her
 export async function ask<T extends object>(
   address: string,
   body?: unknown,
-  deed?: Deed,
+  deed?: Pick<Deed, 'id' | 'answered'>,
 ): Promise<T | { problem: string }> {
   try {
     const answer =

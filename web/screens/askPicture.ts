@@ -8,7 +8,7 @@ const mostBytes = 3_000_000
 export async function askPicture(
   kind: PictureNote['kind'],
   file: File,
-  deed: Deed,
+  deed: Pick<Deed, 'id' | 'answered'>,
 ): Promise<{ id: string; pictures: PictureNote[] } | { problem: string }> {
   if (file.size > mostBytes) return { problem: `${file.name} is over 3 MB. Keep a smaller one.` }
   const bytes = new Uint8Array(await file.arrayBuffer())

@@ -26,6 +26,7 @@ import { sayAloud, sound } from './aloud'
 import { carriedWords } from './carriedWords'
 import { SomethingChanged } from './changed/SomethingChanged'
 import { dueWords, MethodRun } from './method/MethodRun'
+import { usePhotographs } from './method/usePhotographs'
 import { canUseSerial } from './scale/serialScale'
 import { type ScaleChoice, useScale } from './scale/useScale'
 import { type RunningBatch, useBatch } from './useBatch'
@@ -130,6 +131,7 @@ export function BatchRun({
 }: BatchProps) {
   useKeptForOffline()
   const running = useBatch(batch, entries, now, person, scales)
+  const photographs = usePhotographs(batch.id, running)
   const { books, trouble: noBooks } = useBooks(0)
   const lots = useLots(onShelf)
   const scale = useScale(scales.reduce((finest, one) => Math.min(finest, one.resolution), 1))
@@ -275,6 +277,7 @@ export function BatchRun({
           steps={steps}
           timers={timers}
           running={running}
+          photographs={photographs}
           mayChange={mayChange}
         />
       )}

@@ -5,8 +5,8 @@ import { v4 } from 'uuid'
 export type Put = BatchEntry extends infer E ? (E extends BatchEntry ? Omit<E, 'id' | 'at'> : never) : never
 
 /** `now`: milliseconds. */
-export const entryOf = (put: Put, now: number): BatchEntry =>
-  ({ ...put, id: v4(), at: new Date(now).toISOString() }) as BatchEntry
+export const entryOf = (put: Put, now: number, id: string = v4()): BatchEntry =>
+  ({ ...put, id, at: new Date(now).toISOString() }) as BatchEntry
 
 /** The entry as it would be kept, or why it cannot be, in words. */
 export function readPut(put: object): { entry: BatchEntry } | { problem: string } {

@@ -25,7 +25,8 @@ interface Answer {
 export interface RunningBatch {
   kept: readonly KeptEntry[]
   state: BatchState
-  put: (entry: Put, thing?: Ingredient) => BatchEntry
+  /** `then`: what was put down before, under its own id: once, however often. */
+  put: (entry: Put, thing?: Ingredient, then?: { id: string; at: number }) => BatchEntry
   /** Entries on their way. */
   waiting: number
   /** What the bakery did not take, and why: to be read and put away. */
@@ -148,8 +149,8 @@ export function useBatch(
   }, [batch, serverNow, flush])
 
   const put = useCallback(
-    (put: Put, thing?: Ingredient) => {
-      const entry = entryOf(put, now())
+    (put: Put, thing?: Ingredient, then?: { id: string; at: number }) => {
+      const entry = entryOf(put, then?.at ?? now(), then?.id)
       keepLeft(entry.id, { entry, ...(thing ? { thing: { ...thing, packs: [] } } : {}) })
       void flush()
       return entry

@@ -1,6 +1,8 @@
 // What an hour, a kilowatt-hour, the rent and the tax come to: settings of the kitchen that every cost rests on.
 'use client'
 import { marketsServed, rulesAsRead } from '@fair-tin/core/market'
+import type { Around } from '@fair-tin/core/model'
+import { usualCleaning } from '@fair-tin/core/plan'
 import { Choose } from '../../ui/Choose'
 import { type MoneyDraft, newRow } from './money'
 
@@ -9,14 +11,15 @@ const keys = [
   { value: 'ovenHour', label: 'oven hours' },
   { value: 'batch', label: 'batches' },
 ]
-const aroundNames = [
+/** With what is usual, where nothing said is that. */
+const aroundNames: readonly (readonly [keyof Around, string, usual?: number])[] = [
   ['weighLine', 'weighing a line, min'],
   ['changeover', 'changeover, min a batch'],
   ['packOne', 'packing one, min'],
-  ['wipe', 'wiping down, min'],
-  ['wash', 'washing up, min'],
-  ['cleanAndTest', 'cleaning and testing, min'],
-] as const
+  ['wipe', 'a wipe down, min', usualCleaning.wipe],
+  ['wash', 'a wash, min', usualCleaning.wash],
+  ['cleanAndTest', 'clean and test, min', usualCleaning.test],
+]
 
 export function Money({
   draft,
@@ -27,13 +30,14 @@ export function Money({
   currency: string
   onChange: (next: MoneyDraft) => void
 }) {
-  const field = (label: string, value: string, put: (text: string) => void, wide = false) => (
+  const field = (label: string, value: string, put: (text: string) => void, wide = false, usual?: number) => (
     <label key={label} className={`text-[12.5px] text-quiet ${wide ? 'min-w-28 flex-1' : 'w-32'}`}>
       {label}
       <input
         className="field text-ink"
         inputMode={wide ? 'text' : 'decimal'}
         maxLength={wide ? 80 : 14}
+        placeholder={usual === undefined ? undefined : `usually ${usual}`}
         value={value}
         onChange={event => put(event.target.value)}
       />
@@ -48,8 +52,14 @@ export function Money({
         {field(`a kilowatt-hour, ${currency}`, draft.energyPerKwh, energyPerKwh =>
           onChange({ ...draft, energyPerKwh }),
         )}
-        {aroundNames.map(([key, label]) =>
-          field(label, draft.around[key], text => onChange({ ...draft, around: { ...draft.around, [key]: text } })),
+        {aroundNames.map(([key, label, usual]) =>
+          field(
+            label,
+            draft.around[key],
+            text => onChange({ ...draft, around: { ...draft.around, [key]: text } }),
+            false,
+            usual,
+          ),
         )}
       </div>
       <h3 className="mt-2 text-[15px]">Running costs</h3>

@@ -14,6 +14,7 @@ import { Photograph } from './Photograph'
 import { Probe } from './Probe'
 import { ReadyTins } from './ReadyTins'
 import { ShareOut } from './ShareOut'
+import type { Photographs } from './usePhotographs'
 
 export const dueWords = ({ due }: Timer): string =>
   due.inMinutes > 0.01
@@ -28,6 +29,7 @@ export function MethodRun({
   steps,
   timers,
   running,
+  photographs,
   mayChange,
 }: {
   batch: Batch
@@ -38,6 +40,7 @@ export function MethodRun({
   steps: readonly MethodStep[]
   timers: readonly Timer[]
   running: RunningBatch
+  photographs: Photographs
   mayChange: boolean
 }) {
   return (
@@ -63,7 +66,7 @@ export function MethodRun({
         <ShareOut batch={batch} running={running} scales={scales} scale={scale} mayChange={mayChange} />
         <li className="border-b border-hair px-5 py-3">
           <OtherCheck running={running} mayChange={mayChange} />
-          {mayChange && <Photograph running={running} />}
+          {mayChange && <Photograph photographs={photographs} />}
         </li>
       </ol>
     </section>

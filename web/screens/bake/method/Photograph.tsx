@@ -1,15 +1,14 @@
-// A photograph of the batch: made small here, and freed there of where and with what it was taken, before it is kept.
+// A photograph of the batch: made small here, and freed there of where and with what it was taken, before it is kept. Without network
+// it waits in the tablet.
 'use client'
-import { useState, useTransition } from 'react'
+import { useEffect, useState, useTransition } from 'react'
 import { TakeFile } from '../../../ui/TakeFile'
-import { askPicture } from '../../askPicture'
-import { useDeed } from '../../deed'
-import type { RunningBatch } from '../useBatch'
+import type { Photographs } from './usePhotographs'
 
 const longest = 1000
 
 /** Drawn anew, no longer than that, as JPEG. */
-async function small(file: File): Promise<File> {
+async function small(file: File): Promise<Blob> {
   const image = await createImageBitmap(file)
   const scale = Math.min(1, longest / Math.max(image.width, image.height))
   const canvas = document.createElement('canvas')
@@ -18,23 +17,31 @@ async function small(file: File): Promise<File> {
   canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
   const blob = await new Promise<Blob | null>(done => canvas.toBlob(done, 'image/jpeg', 0.82))
   if (!blob) throw new Error('no picture')
-  return new File([blob], 'photograph.jpg', { type: 'image/jpeg' })
+  return blob
 }
 
-export function Photograph({ running }: { running: RunningBatch }) {
+/** As it was taken, small. */
+function Waiting({ picture }: { picture: Blob }) {
+  const [address, setAddress] = useState('')
+  useEffect(() => {
+    const made = URL.createObjectURL(picture)
+    setAddress(made)
+    return () => URL.revokeObjectURL(made)
+  }, [picture])
+  return address === '' ? null : <img src={address} alt="" className="h-16 rounded border border-hair" />
+}
+
+export function Photograph({ photographs }: { photographs: Photographs }) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const [taking, start] = useTransition()
-  const deed = useDeed()
+  const { waiting, take: keep, putAway } = photographs
   const take = (file: File) =>
     start(async () => {
       const drawn = await small(file).catch(() => null)
       if (!drawn) return setProblem(`${file.name} is no picture that can be shown here.`)
-      const said = await askPicture('photo', drawn, deed)
-      if ('problem' in said)
-        return setProblem(`${said.problem} A photograph needs the network: take it again when it is there.`)
       setProblem('')
-      running.put({ kind: 'pictured', picture: said.id, ...(text.trim() ? { text: text.trim() } : {}) })
+      await keep(drawn, text.trim())
       setText('')
     })
   return (
@@ -58,6 +65,19 @@ export function Photograph({ running }: { running: RunningBatch }) {
           {problem}
         </p>
       )}
+      {waiting.map(one => (
+        <div key={one.id} role="status" className="flex w-full flex-wrap items-center gap-3">
+          <Waiting picture={one.picture} />
+          <span className={`min-w-40 flex-1 ${one.why === '' ? 'text-quiet' : 'text-breaks'}`}>
+            {one.why === '' ? 'In this tablet, on its way to the record.' : one.why}
+          </span>
+          {one.why !== '' && (
+            <button type="button" className="do" onClick={() => putAway(one.id)}>
+              Put it away
+            </button>
+          )}
+        </div>
+      ))}
     </fieldset>
   )
 }

@@ -128,7 +128,7 @@ export function PlanDay({
           Begins at
           <input
             type="time"
-            className="field figure !w-28 text-ink"
+            className="field figure !w-32 text-ink"
             value={set.begins}
             onChange={event => event.target.value !== '' && change({ begins: event.target.value })}
           />
@@ -243,7 +243,7 @@ export function PlanDay({
                             Ready by
                             <input
                               type="time"
-                              className="field figure !w-28 text-ink"
+                              className="field figure !w-32 text-ink"
                               aria-label={`${bake.name}: ready by`}
                               value={set.due[step.id] ?? ''}
                               onChange={event => change({ due: said(set.due, step.id, event.target.value) })}
