@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import type { Batch } from '../model/batch'
 import type { Recipe } from '../model/recipe'
-import { sharedOut } from './share'
+import { partsToShare, sharedOut } from './share'
 import { batchState, type KeptEntry } from './state'
 import { tinsOf } from './tins'
 
@@ -106,4 +106,38 @@ describe('the tins of a batch', () => {
     expect(tinsOf(batchOf({ tin }, 2))).toMatchObject({ count: 2 })
     expect(tinsOf(batchOf())).toMatchObject({ name: null, count: null })
   })
+})
+
+it('a part by itself is what its own lines weigh, wherever it goes; the bowl is not in it (property)', () => {
+  const books = sampleWorkbook(
+    [sampleIngredient('flour'), sampleIngredient('sugar'), sampleIngredient('plums')],
+    [
+      sampleRecipe('top', [
+        { ...sampleLine('flour', 200), id: '1' },
+        { ...sampleLine('part:filling', 150, { role: 'fill' }), id: '2' },
+      ]),
+      sampleRecipe(
+        'filling',
+        [
+          { ...sampleLine('plums', 100), id: '1' },
+          { ...sampleLine('sugar', 50), id: '2' },
+        ],
+        { name: 'Plum filling' },
+      ),
+    ],
+  )
+  fc.assert(
+    fc.property(fc.integer({ min: 95, max: 105 }), fc.integer({ min: 1, max: 60 }), (plums, shares) => {
+      const went = { ...weighed('1', plums), entry: { ...weighed('1', plums).entry, place: 'filling#1' } } as KeptEntry
+      const state = batchState({ ...batchOf(), books }, [weighed('1', 200), went])
+      expect(partsToShare(state)).toEqual([{ recipe: 'filling', name: 'Plum filling' }])
+      const shared = sharedOut(state, shares, [], 'filling')!
+      const sugar = state.items.find(one => one.ingredient === 'sugar')!.target!
+      const weighs = state.items.find(one => one.ingredient === 'plums')!.done ? plums : 100
+      expect(shared.each * shares).toBeCloseTo(weighs + sugar, 6)
+      expect(shared.isWeighed).toBe(false)
+      const all = sharedOut(state, shares)!
+      expect(all.bowl).toBeGreaterThanOrEqual(200)
+    }),
+  )
 })

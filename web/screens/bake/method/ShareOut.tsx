@@ -1,10 +1,10 @@
-// What is in the bowl, shared out evenly: so much a tin, a ball, a layer; what the scale shows beside it.
+// What is in the bowl, or a part by itself, shared out evenly: so much a tin, a ball, a layer; what the scale shows beside it.
 'use client'
-import { type Shared, sharedOut, tinsOf } from '@fair-tin/core/batch'
+import { partsToShare, type Shared, sharedOut, tinsOf } from '@fair-tin/core/batch'
 import type { Batch } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { percent, typedNumber, weighed } from '@fair-tin/core/words'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { type ChosenScale, useHeard } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
 
@@ -25,13 +25,33 @@ export function ShareOut({
   const [typed, setTyped] = useState(String(tins ?? Math.round(batch.pieces)))
   const many = typedNumber(typed)
   const fits = Number.isInteger(many) && many >= 1 && many <= 10_000
-  const shared = fits ? sharedOut(running.state, many, scales) : null
+  const parts = useMemo(() => partsToShare(running.state), [running.state])
+  const [part, setPart] = useState<string | null>(null)
+  const shared = fits ? sharedOut(running.state, many, scales, part) : null
+  const nameOf = parts.find(one => one.recipe === part)?.name
   const heard = useHeard(scale.scale)
   const shows = heard && 'grams' in heard ? heard.grams : null
   return (
     <li className="border-b border-hair px-5 py-3">
       <h2 className="text-[15px]">Share it out</h2>
       <div className="mt-1 flex flex-wrap items-end gap-3">
+        {parts.length > 0 && (
+          <label className="w-56 text-quiet">
+            Of what
+            <select
+              className="field !min-h-[50px] text-[18px] text-ink"
+              value={part ?? ''}
+              onChange={event => setPart(event.target.value || null)}
+            >
+              <option value="">what is in the bowl</option>
+              {parts.map(one => (
+                <option key={one.recipe} value={one.recipe}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         <label className="w-44 text-quiet">
           Tins, balls or layers
           <input
@@ -47,7 +67,9 @@ export function ShareOut({
           <>
             <p className="pb-1">
               <b className="figure text-[30px]">{weighed(shared.shown)}</b> each
-              <span className="block text-[15px] text-quiet">{sharedWords(shared)}</span>
+              <span className="block text-[15px] text-quiet">
+                {sharedWords(shared, part === null ? 'in the bowl' : 'made')}
+              </span>
             </p>
             {shows !== null && (
               <p
@@ -72,7 +94,7 @@ export function ShareOut({
                 onClick={() =>
                   running.put({
                     kind: 'checked',
-                    what: `shared out: ${many} × ${weighed(shared.shown)}`,
+                    what: `${nameOf ? `${nameOf} ` : ''}shared out: ${many} × ${weighed(shared.shown)}`,
                     passed: true,
                   })
                 }
@@ -83,7 +105,7 @@ export function ShareOut({
           </>
         ) : (
           <p className="pb-2 text-quiet">
-            {fits ? 'Nothing in the bowl has a weight yet.' : 'Count whole ones, at least one.'}
+            {fits ? 'Nothing of it has a weight yet.' : 'Count whole ones, at least one.'}
           </p>
         )}
       </div>
@@ -91,10 +113,10 @@ export function ShareOut({
   )
 }
 
-function sharedWords({ bowl, isWeighed, low, high, over }: Shared): string {
+function sharedWords({ bowl, isWeighed, low, high, over }: Shared, where: string): string {
   const rest =
     Math.abs(over) > 0.002
       ? ` By this scale ${percent(Math.abs(over))} ${over > 0 ? 'is wanting at the end' : 'is left over'}.`
       : ''
-  return `Of ${weighed(bowl)} ${isWeighed ? 'in the bowl' : 'as planned, not all of it weighed yet'}. From ${weighed(low)} to ${weighed(high)} is as it should be.${rest}`
+  return `Of ${weighed(bowl)} ${isWeighed ? where : 'as planned, not all of it weighed yet'}. From ${weighed(low)} to ${weighed(high)} is as it should be.${rest}`
 }
