@@ -18,5 +18,7 @@ export const LabResult = z.object({
   of: z.array(z.string()).max(1000),
   /** Does it stand for what is worked out? */
   used: z.boolean(),
+  /** Of its figures those that do not: what is worked out stays for these. */
+  notUsed: z.array(z.enum(nutrientCodes)).exactOptional(),
 })
 export type LabResult = z.infer<typeof LabResult>

@@ -42,6 +42,15 @@ describe('what a laboratory found', () => {
     expect(nutrition.per100g.fat).toBeUndefined()
     expect(nutrition.gaps.fat).toEqual(['oil'])
   })
+  it('figure by figure: what is left to what is worked out is worked out', () => {
+    const values = { fat: 20, protein: 9 }
+    const of = (notUsed: LabResult['notUsed']) =>
+      assess(book([result({ values, ...(notUsed ? { notUsed } : {}) })]), 'cake', 'uk').nutrition.per100g
+    const none = assess(book([result({ values, used: false })]), 'cake', 'uk').nutrition.per100g
+    expect([of(undefined).fat!.value, of(undefined).protein!.value]).toEqual([20, 9])
+    expect([of(['protein']).fat!.value, of(['protein']).protein]).toEqual([20, none.protein])
+    expect(of(['fat', 'protein'])).toEqual(none)
+  })
   it('the newest of those chosen counts', () => {
     const both = [result({ values: { fat: 5 }, on: '2026-09-01' }), result({ id: 'l2', on: '2026-11-01' })]
     expect(assess(book(both), 'cake', 'uk').nutrition.per100g.fat!.value).toBe(20)

@@ -31,6 +31,8 @@ export const chosenResult = ({ laboratory = [] }: Pick<Product, 'laboratory'>): 
 export function analysedOf(product: Pick<Product, 'laboratory'>, bill: Bill, workbook: Workbook): Analysed {
   const chosen = chosenResult(product)
   if (!chosen || newSince(chosen, bill, workbook).length > 0 || goneSince(chosen, bill, workbook).length > 0) return {}
-  const { energyKj: _, energyKcal: __, ...values } = chosen.values
-  return values
+  const left = new Set<NutrientCode>(['energyKj', 'energyKcal', ...(chosen.notUsed ?? [])])
+  return Object.fromEntries(
+    Object.entries(chosen.values).filter(([code]) => !left.has(code as NutrientCode)),
+  ) as Analysed
 }

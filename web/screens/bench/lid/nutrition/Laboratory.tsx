@@ -57,6 +57,11 @@ export function Laboratory({ assessment, workbook, product, rules, hands }: Prop
                       worked out
                     </th>
                     <td />
+                    {one.used && (
+                      <th scope="col" className="pr-3 text-center font-normal">
+                        goes by
+                      </th>
+                    )}
                   </tr>
                 </thead>
                 <tbody>
@@ -76,6 +81,29 @@ export function Laboratory({ assessment, workbook, product, rules, hands }: Prop
                         <td className="text-unproven">
                           {reckoned !== undefined && isFar(code, reckoned, found, rules)}
                         </td>
+                        {one.used && (
+                          <td className="pr-3">
+                            {code === 'energyKj' || code === 'energyKcal' ? (
+                              <span className="text-quiet">follows from the others</span>
+                            ) : (
+                              <select
+                                className="field !min-h-[26px] !w-auto !py-0 pointer-coarse:!min-h-[44px]"
+                                aria-label={`${nutrientName[code]}: the label goes by`}
+                                value={one.notUsed?.includes(code) ? 'worked' : 'found'}
+                                onChange={event =>
+                                  put(
+                                    results.map(each =>
+                                      each === one ? goingBy(one, code, event.target.value === 'found') : each,
+                                    ),
+                                  )
+                                }
+                              >
+                                <option value="found">what was found</option>
+                                <option value="worked">what is worked out</option>
+                              </select>
+                            )}
+                          </td>
+                        )}
                       </tr>
                     )
                   })}
@@ -104,6 +132,12 @@ export function Laboratory({ assessment, workbook, product, rules, hands }: Prop
       <NewResult onKeep={one => put([...results, { ...one, of: food }])} />
     </FacePart>
   )
+}
+
+/** The result with one of its figures counting, or left to what is worked out. */
+function goingBy({ notUsed = [], ...one }: LabResult, code: NutrientCode, found: boolean): LabResult {
+  const left = [...notUsed.filter(other => other !== code), ...(found ? [] : [code])]
+  return left.length > 0 ? { ...one, notUsed: left } : one
 }
 
 /** Said where what is worked out would be found wrong: then one of the two is of another food. */
