@@ -114,7 +114,7 @@ it('a part by itself is what its own lines weigh, wherever it goes; the bowl is 
     [
       sampleRecipe('top', [
         { ...sampleLine('flour', 200), id: '1' },
-        { ...sampleLine('part:filling', 150, { role: 'fill' }), id: '2' },
+        { ...sampleLine('part:filling', 150, { role: 'finish' }), id: '2' },
       ]),
       sampleRecipe(
         'filling',

@@ -1,4 +1,5 @@
 // A batch from its beginning to its record, at a tablet: weighed, changed, looked at, finished; and what stops it.
+import { readFileSync } from 'node:fs'
 import { foundBakery, openSession, stays } from '@fair-tin/data'
 import type { Page } from '@playwright/test'
 import { choose, expect, post, readText, test, typeDay } from './bench'
@@ -84,6 +85,13 @@ test('a batch is weighed by knuckle, something is swapped with what it does said
   await page.getByRole('button', { name: 'like breadcrumbs: yes' }).tap()
   await page.getByRole('button', { name: 'It is in the oven' }).tap()
   await expect(page.getByRole('list', { name: 'Running' })).toContainText(/first look in \d+ min/)
+  // where this page is closed the tablet's own calendar rings
+  const [given] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Ring in the calendar too' }).tap(),
+  ])
+  expect(given.suggestedFilename()).toMatch(/\.ics$/)
+  expect(readFileSync(await given.path(), 'utf8')).toMatch(/first look[\s\S]*BEGIN:VALARM/)
   await page.getByRole('button', { name: 'It is out' }).tap()
   await page.getByRole('button', { name: 'After', exact: true }).tap()
   await page.getByLabel('All of it, cooled, g').fill('1,080')

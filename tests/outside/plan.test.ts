@@ -57,5 +57,14 @@ describe('the order of a day as a calendar', () => {
       expect(heard).toContain(said(`${name}: in the oven`, clock(span.from), clock(span.to)))
     }
     expect(new Set(events.map(one => one.uid)).size).toBe(events.length)
+    // each rings as it begins, and an oven as it ends
+    for (const event of events) {
+      const rings = event.component
+        .getAllSubcomponents('valarm')
+        .map(one => (one.getFirstPropertyValue('trigger') as ICAL.Duration).toSeconds())
+      const waits = /: (?:resting|cooling)$/.test(event.summary)
+      const length = event.endDate.subtractDate(event.startDate).toSeconds()
+      expect(rings, event.summary).toEqual(waits ? [] : [/: in the oven$/.test(event.summary) ? length : 0])
+    }
   })
 })

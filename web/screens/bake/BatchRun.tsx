@@ -19,12 +19,14 @@ import Link from 'next/link'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { useBooks } from '../bench/saving/useBooks'
+import { giveFile } from '../giveFile'
 import { leaveHere, leftHere } from '../leftHere'
 import { RecordList } from '../records/RecordList'
 import { AfterBake } from './after/AfterBake'
 import { sayAloud, sound } from './aloud'
 import { carriedWords } from './carriedWords'
 import { SomethingChanged } from './changed/SomethingChanged'
+import { alarmsOf } from './method/alarms'
 import { dueWords, MethodRun } from './method/MethodRun'
 import { usePhotographs } from './method/usePhotographs'
 import { canUseSerial } from './scale/serialScale'
@@ -252,6 +254,29 @@ export function BatchRun({
               </button>
             </li>
           ))}
+          <li>
+            <button
+              type="button"
+              className="slab !min-h-[44px] !px-3 !py-0 !text-[16px]"
+              title="The clocks that run, for this tablet’s own calendar: it rings also where this page is closed."
+              onClick={() =>
+                giveFile(
+                  `${batch.code}.ics`,
+                  'text/calendar',
+                  alarmsOf(
+                    `${batch.name} ${batch.code}`,
+                    timers.map(({ step, due }) => ({
+                      id: `${batch.id} ${step.key} ${due.what}`,
+                      what: `${batch.name}: ${due.what}`,
+                      at: running.now() + Math.max(0, due.inMinutes) * 60_000,
+                    })),
+                  ),
+                )
+              }
+            >
+              Ring in the calendar too
+            </button>
+          </li>
         </ul>
       )}
       {stage === 'Weigh out' && (

@@ -12,6 +12,7 @@ import { money } from '../../ui/money'
 import type { PriceListWorker } from '../../workers/priceList'
 import { ask } from '../ask'
 import { useDeed } from '../deed'
+import { giveFile } from '../giveFile'
 import { tellDone } from '../tellDone'
 import { largestTable } from './cells'
 
@@ -309,9 +310,5 @@ const quoted = (text: string) => `"${safeCell(text).replace(/"/g, '""')}"`
 function saveRefused(refused: ReadPrices['refused'], supplier: string): void {
   const lines = [['row', 'reason', 'text'], ...refused.map(one => [String(one.row), one.reason, one.text])]
   const csv = lines.map(cells => cells.map(quoted).join(',')).join('\r\n')
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([`\ufeff${csv}\r\n`], { type: 'text/csv;charset=utf-8' }))
-  link.download = `not taken, ${supplier}.csv`
-  link.click()
-  URL.revokeObjectURL(link.href)
+  giveFile(`not taken, ${supplier}.csv`, 'text/csv;charset=utf-8', `\ufeff${csv}\r\n`)
 }

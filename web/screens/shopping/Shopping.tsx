@@ -7,6 +7,7 @@ import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { money } from '../../ui/money'
+import { giveFile } from '../giveFile'
 import { shoppingCsv } from './shoppingCsv'
 
 export function Shopping({
@@ -47,16 +48,8 @@ export function Shopping({
   const free = list.purchases.filter(one => one.choices.length > 0 && !costs(one))
   const enough = list.purchases.filter(one => one.choices.length === 0 && one.unknown === null)
   const suppliers = list.suppliers.filter(one => Number(one.total) > 0)
-  const save = () => {
-    const url = URL.createObjectURL(
-      new Blob([`\ufeff${shoppingCsv(buying, list.currency)}`], { type: 'text/csv;charset=utf-8' }),
-    )
-    const link = document.createElement('a')
-    link.href = url
-    link.download = `shopping-${workbook.today}.csv`
-    link.click()
-    URL.revokeObjectURL(url)
-  }
+  const save = () =>
+    giveFile(`shopping-${workbook.today}.csv`, 'text/csv;charset=utf-8', `\ufeff${shoppingCsv(buying, list.currency)}`)
   return (
     <section className="flex min-h-0 flex-1 flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">

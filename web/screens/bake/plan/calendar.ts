@@ -1,8 +1,9 @@
-// The order of work as a calendar: each clean, each pair of hands and each oven by the bakery's clock, without a time zone.
+// The order of work as a calendar: each clean, each pair of hands and each oven by the bakery's clock, without a time zone. Each rings
+// when it begins, and an oven when it ends: also where no page is open.
 import { allergenName } from '@fair-tin/core/model'
 import type { DayBake, DayOrder, Timeline } from '@fair-tin/core/plan'
 import { fullList } from '@fair-tin/core/words'
-import ical from 'ical-generator'
+import ical, { ICalAlarmType } from 'ical-generator'
 
 /** ISO day; `begins`: minutes after midnight. RFC 5545, by the library. */
 export function calendarOf(
@@ -27,7 +28,7 @@ export function calendarOf(
     const bake = known.get(span.bake)!
     const step = order.steps.find(one => one.id === span.bake)!
     const why = fullList([...new Set(step.because.map(one => allergenName[one.allergen as keyof typeof allergenName]))])
-    calendar.createEvent({
+    const event = calendar.createEvent({
       id: `${day} ${span.bake} ${span.kind} ${span.from}`,
       start: at(span.from),
       end: at(span.to),
@@ -39,6 +40,10 @@ export function calendarOf(
           ? `${step.clean === 'test' ? 'With a test' : 'Washed'}: ${why}.`
           : `${bake.pieces} pieces.`,
     })
+    const ring = (triggerAfter: number, description: string) =>
+      event.createAlarm({ type: ICalAlarmType.display, triggerAfter, description })
+    if (span.kind === 'oven') ring(Math.round((span.to - span.from) * 60), `${bake.name}: look whether it is done`)
+    else if (span.kind !== 'rest' && span.kind !== 'cool') ring(0, said[span.kind](bake.name))
   }
   return calendar.toString()
 }
