@@ -91,6 +91,32 @@ describe('matchName', () => {
     expect(matchName('gluten-free oats', [{ id: 'it', name: 'oats' }])).toEqual({ sure: true, id: 'it' })
     expect(matchName('free-range eggs', [{ id: 'it', name: 'eggs' }])).toEqual({ sure: true, id: 'it' })
   })
+  it('offers for a thing nothing that is made of it, and for a kind no thing of it', () => {
+    const shelf = [
+      'cocoa butter',
+      'oat flour',
+      'kiwi fruit',
+      'chia seeds',
+      'cocoa powder',
+      'pitted dates',
+      'teff flour',
+    ]
+    const offered = (item: string) => {
+      const found = matchName(
+        item,
+        shelf.map(name => ({ id: name, name })),
+      )
+      return found ? `${found.sure ? '' : '? '}${found.id}` : null
+    }
+    expect(['cocoa', 'oats', 'fruit', 'seeds', 'dates', 'teff'].map(offered)).toEqual([
+      '? cocoa powder',
+      null,
+      null,
+      null,
+      '? pitted dates',
+      '? teff flour',
+    ])
+  })
   it('offers no flour of another grain for flour', () =>
     expect(matchName('plain flour', [{ id: 'it', name: 'buckwheat flour' }])).toBeNull())
   it('finds nothing for nothing', () => {

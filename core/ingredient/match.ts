@@ -34,6 +34,8 @@ const words = (name: string): Set<string> =>
 const headOf = (name: string): string => [...words(name.split(',')[0]!)].at(-1) ?? ''
 /** What may stand behind a name and leave it the same thing: "cocoa powder" is cocoa, "oat milk" is no oats. */
 const onlyShape = /^(?:powder|pdr|granule|piece|chunk|husk|half|leaf|pod|block|stick|drop|yolk|white)$/
+/** A word for many things: which of them, no name in the larder says. */
+const anyKind = new Set(['fruit', 'seed', 'spice'])
 const within = (small: ReadonlySet<string>, large: ReadonlySet<string>) => [...small].every(word => large.has(word))
 /** What a name warns of, or usually holds: a name may not be matched to one that warns of something else. */
 const warns = rememberedByText((name: string): string =>
@@ -73,6 +75,12 @@ export function matchName(item: string, among: readonly Named[]): Match {
       if (has.size === 0 || !(within(has, wanted) || within(wanted, has)) || warns(name) !== said) continue
       // "oat milk" is made of oats, and something else
       if (has.size < wanted.size && !has.has(headOf(item)) && !onlyShape.test(headOf(item))) continue
+      // nor is cocoa cocoa butter, or fruit that fruit; buckwheat by itself is its flour
+      if (has.size > wanted.size) {
+        const kind = headOf(name)
+        const milled = /^(?:flour|starch)$/.test(kind) && !/s$/i.test(item.trim())
+        if (anyKind.has(headOf(item)) || !(wanted.has(kind) || onlyShape.test(kind) || milled)) continue
+      }
       // "dates" are rather pitted dates than date syrup: the last word says what kind of thing it is
       const alike = headOf(name) === headOf(item) ? 1 : 0
       const shared = Math.min(has.size, wanted.size) + alike - Math.abs(has.size - wanted.size) / 10

@@ -32,6 +32,8 @@ const groups: readonly (readonly string[])[] = [
   ['demerara sugar', 'raw cane sugar', 'demerara'],
   ['granulated sugar', 'granulated'],
   ['maple syrup', 'maple'],
+  ['vanilla extract', 'vanilla', 'vanilla ess.'],
+  ['cocoa powder', 'cocoa'],
   ['cider vinegar', 'apple cider vinegar', 'acv'],
   ['dark chocolate', 'dark choc'],
   ['milk chocolate', 'milk choc'],
