@@ -33,6 +33,27 @@ export async function findPicture(sql: BakerySql, id: string): Promise<Picture |
   return row ? { ...row, bytes: new Uint8Array(row.bytes) } : null
 }
 
+/** What still shows a picture, in words; null where nothing does. */
+async function shownBy(sql: BakerySql, id: string): Promise<string | null> {
+  const [entry] = await sql<{ code: string }[]>`
+    select b.code from batch_entry e join batch b on b.bakery_id = e.bakery_id and b.id = e.batch_id
+    where e.body ->> 'kind' = 'pictured' and e.body ->> 'picture' = ${id} and not exists (
+      select 1 from batch_entry s where s.batch_id = e.batch_id and s.body ->> 'kind' = 'struck' and s.body ->> 'of' = e.id::text)
+    limit 1`
+  if (entry) return `It stands in the record of batch ${entry.code}: strike that entry first.`
+  const [design] = await sql<{ name: string }[]>`
+    select d ->> 'name' as name from kitchen, jsonb_array_elements(coalesce(body -> 'labelDesigns', '[]')) d
+    where d -> 'logo' ->> 'id' = ${id} limit 1`
+  return design ? `It stands on the design ${design.name}: take it off there first.` : null
+}
+/** Takes out a picture that nothing shows. The database lets only an owner. */
+export async function removePicture(sql: BakerySql, id: string): Promise<'removed' | 'gone' | { shown: string }> {
+  const shown = await shownBy(sql, id)
+  if (shown) return { shown }
+  const gone = await sql`delete from picture where id::text = ${id} returning 1`
+  return gone.length === 1 ? 'removed' : 'gone'
+}
+
 /** Bytes of all of them together. */
 export async function picturesKept(sql: BakerySql): Promise<number> {
   const [row] = await sql<{ bytes: string }[]>`select coalesce(sum(length(bytes)), 0) as bytes from picture`

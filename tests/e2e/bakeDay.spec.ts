@@ -108,6 +108,19 @@ test('tins are made ready one by one, the bowl is shared out, a probe is read an
   await expect(method.getByText('In this tablet, on its way to the record.')).toBeHidden({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Record', exact: true }).tap()
   await expect(page.getByRole('img', { name: 'the crust' })).toHaveCount(1)
+
+  // what is struck its owner may take out for good; what stands in the record stays
+  await page.getByRole('button', { name: /^Strike: .*the crust/ }).tap()
+  await page.getByLabel(/why/i).last().fill('out of focus')
+  await page.getByRole('button', { name: 'Strike it' }).tap()
+  await expect(page.getByText('Struck by', { exact: false })).toBeVisible()
+  await expect(page.getByText(/\d+ on the way/)).toBeHidden()
+  await page.goto(page.url().replace('/bake/', '/records/'))
+  const struck = page.getByRole('listitem').filter({ hasText: 'out of focus' })
+  await struck.getByRole('button', { name: 'Take out the crust' }).tap()
+  await struck.getByRole('button', { name: 'Take it out for good' }).tap()
+  await expect(struck.getByText('The picture was taken out.')).toBeVisible()
+  await expect(page.getByRole('img', { name: 'the crumb' })).toBeVisible()
 })
 
 test('a test that finds something counts at once, till another finds nothing; signatures and the journal are among the records', async ({

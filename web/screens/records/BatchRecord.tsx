@@ -33,6 +33,7 @@ export function BatchRecord({
   labels,
   zone,
   mayKeepTrial,
+  mayTakeOut,
   mayPrint,
 }: {
   batch: BatchRow & Batch
@@ -44,6 +45,8 @@ export function BatchRecord({
   labels: BatchLabel[]
   zone: string
   mayKeepTrial: boolean
+  /** A photograph that nothing shows any more. */
+  mayTakeOut: boolean
   mayPrint: boolean
 }) {
   const state = batchState(batch, entries)
@@ -184,7 +187,7 @@ export function BatchRecord({
           <h2 className="border-b border-hair bg-page px-4 py-1.5 text-[15px]">Entry by entry</h2>
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard */}
           <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0}>
-            <RecordList batch={batch} kept={entries} lots={lots} zone={zone} onStrike={null} />
+            <RecordList batch={batch} kept={entries} lots={lots} zone={zone} onStrike={null} mayTakeOut={mayTakeOut} />
           </div>
         </div>
       </div>

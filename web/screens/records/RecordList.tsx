@@ -3,6 +3,7 @@
 import { type KeptEntry, type LotOnShelf, tellerOf } from '@fair-tin/core/batch'
 import type { Batch } from '@fair-tin/core/model'
 import { useState } from 'react'
+import { TakeOutPicture } from '../TakeOutPicture'
 
 const moment = (iso: string, zone: string) =>
   new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone })
@@ -13,6 +14,7 @@ export function RecordList({
   lots,
   zone,
   onStrike,
+  mayTakeOut = false,
 }: {
   batch: Batch
   kept: readonly KeptEntry[]
@@ -21,6 +23,8 @@ export function RecordList({
   zone: string
   /** Null where nobody may strike anything here. */
   onStrike: ((id: string, why: string) => void) | null
+  /** May a struck photograph be taken out here? */
+  mayTakeOut?: boolean
 }) {
   const [striking, setStriking] = useState<string | null>(null)
   const [why, setWhy] = useState('')
@@ -73,7 +77,10 @@ export function RecordList({
             </div>
             {gone && (
               <p className="text-[14px] text-quiet">
-                Struck by {gone.by}: {gone.why}
+                Struck by {gone.by}: {gone.why}{' '}
+                {mayTakeOut && entry.kind === 'pictured' && (
+                  <TakeOutPicture id={entry.picture} name={entry.text ?? 'the photograph'} />
+                )}
               </p>
             )}
             {onStrike && striking === entry.id && (

@@ -52,6 +52,7 @@ export default async function LabelDesignsPage({ searchParams }: { searchParams:
       declaration={JSON.parse(JSON.stringify(declaration))}
       codes={codes && 'problem' in codes ? null : codes}
       logos={logos}
+      mayTakeOut={who !== null && mayDo(who, 'whole bakery')}
     />
   )
 }

@@ -56,6 +56,7 @@ export default async function RecordPage({ params }: { params: Promise<{ id: str
       zone={timeZone()}
       mayPrint={mayDo(who, 'bakes')}
       mayKeepTrial={mayDo(who, 'recipes')}
+      mayTakeOut={mayDo(who, 'whole bakery')}
     />
   )
 }

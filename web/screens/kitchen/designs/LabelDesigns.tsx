@@ -30,8 +30,17 @@ interface Seen {
   stocks: readonly LabelStock[]
   logos: readonly PictureNote[]
   setLogos: (logos: PictureNote[]) => void
+  /** Ids of those on no design that may be taken out here. */
+  spare: ReadonlySet<string>
 }
-const SeenContext = createContext<Seen>({ declaration: null, codes: null, stocks: [], logos: [], setLogos: () => {} })
+const SeenContext = createContext<Seen>({
+  declaration: null,
+  codes: null,
+  stocks: [],
+  logos: [],
+  setLogos: () => {},
+  spare: new Set(),
+})
 
 export function LabelDesigns({
   kitchen,
@@ -42,6 +51,7 @@ export function LabelDesigns({
   declaration,
   codes,
   logos: atFirst,
+  mayTakeOut,
 }: {
   kitchen: KitchenSheet
   mayChange: boolean
@@ -52,13 +62,18 @@ export function LabelDesigns({
   declaration: Declaration | null
   codes: LabelCodes | null
   logos: readonly PictureNote[]
+  mayTakeOut: boolean
 }) {
   const router = useRouter()
   const [logos, setLogos] = useState(atFirst)
-  const { labelStocks } = kitchen
+  const { labelStocks, labelDesigns = noDesigns } = kitchen
+  const spare = useMemo(() => {
+    const shown = new Set(labelDesigns.flatMap(one => one.logo?.id ?? []))
+    return new Set(mayTakeOut ? logos.map(one => one.id).filter(id => !shown.has(id)) : [])
+  }, [labelDesigns, logos, mayTakeOut])
   const seen = useMemo(
-    () => ({ declaration, codes, stocks: labelStocks ?? [], logos, setLogos }),
-    [declaration, codes, labelStocks, logos],
+    () => ({ declaration, codes, stocks: labelStocks ?? [], logos, setLogos, spare }),
+    [declaration, codes, labelStocks, logos, spare],
   )
   const see = (to: { product?: string; market?: string }) =>
     router.replace(`/kitchen/label-designs?${new URLSearchParams({ product: product ?? '', market, ...to })}`)
@@ -108,11 +123,12 @@ export function LabelDesigns({
   )
 }
 
+const noDesigns: readonly LabelDesign[] = []
 const numbers = ['x', 'y', 'width', 'height'] as const
 const numberName = { x: 'From the left, mm', y: 'From the top, mm', width: 'Wide, mm', height: 'High, mm' }
 
 function Design({ draft, problem, onChange, onRemove }: EntryProps<DesignDraft>) {
-  const { declaration, codes, stocks, logos, setLogos } = useContext(SeenContext)
+  const { declaration, codes, stocks, logos, setLogos, spare } = useContext(SeenContext)
   const [chosen, setChosen] = useState<LabelBlockKind | null>(null)
   const title = draft.name.trim() || 'A new design'
   const read = LabelDesign.safeParse(designOf({ ...draft, name: title }, stocks))
@@ -165,6 +181,8 @@ function Design({ draft, problem, onChange, onRemove }: EntryProps<DesignDraft>)
         </div>
         <LogoPicker
           logos={logos}
+          spare={logos.filter(one => spare.has(one.id) && one.id !== draft.logo?.id)}
+          onGone={id => setLogos(logos.filter(one => one.id !== id))}
           chosen={draft.logo}
           onChoose={logo =>
             onChange({

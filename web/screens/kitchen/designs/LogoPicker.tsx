@@ -7,6 +7,7 @@ import { Choose } from '../../../ui/Choose'
 import { TakeFile } from '../../../ui/TakeFile'
 import { askPicture } from '../../askPicture'
 import { useDeed } from '../../deed'
+import { TakeOutPicture } from '../../TakeOutPicture'
 
 const none = 'none'
 
@@ -15,12 +16,17 @@ export function LogoPicker({
   chosen,
   onChoose,
   onKept,
+  spare,
+  onGone,
 }: {
   logos: readonly PictureNote[]
   chosen: LabelDesign['logo'] | null
   onChoose: (logo: LabelDesign['logo'] | null) => void
   /** Another was taken: it is chosen at once. */
   onKept: (logos: PictureNote[], logo: PictureNote) => void
+  /** On no design, and they may be taken out here. */
+  spare: readonly PictureNote[]
+  onGone: (id: string) => void
 }) {
   const [problem, setProblem] = useState('')
   const [taking, start] = useTransition()
@@ -53,6 +59,16 @@ export function LogoPicker({
         <p className="w-full">
           What a picture says, a mark of a scheme or a word in it, nobody checks here. Print only what you may.
         </p>
+      )}
+      {spare.length > 0 && (
+        <ul className="w-full" aria-label="Pictures on no design">
+          {spare.map(one => (
+            <li key={one.id} className="flex flex-wrap items-baseline gap-x-3">
+              <span className="break-all">{one.name}, on no design:</span>
+              <TakeOutPicture id={one.id} name={one.name} onGone={() => onGone(one.id)} />
+            </li>
+          ))}
+        </ul>
       )}
       {problem && (
         <p role="alert" className="w-full text-breaks">
