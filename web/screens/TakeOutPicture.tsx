@@ -9,7 +9,11 @@ export function TakeOutPicture({ id, name, onGone }: { id: string; name: string;
   const [problem, setProblem] = useState('')
   const takeOut = async () => {
     try {
-      const answer = await send(`/api/v1/pictures/${encodeURIComponent(id)}`, { method: 'DELETE' })
+      const answer = await send(`/api/v1/pictures/${encodeURIComponent(id)}`, {
+        method: 'DELETE',
+        headers: { 'content-type': 'application/json' },
+        body: '{}',
+      })
       if (answer.ok || answer.status === 410) {
         setState('gone')
         onGone?.()
