@@ -1,6 +1,6 @@
 // Claims and their verdicts.
 
 export { asksWhetherSweetens } from './byTrait'
-export { claimsIn } from './claimsInText'
+export { beyondClaims, claimsIn } from './claimsInText'
 export { deniedBy } from './denied'
 export { type ClaimResult, type Mark, severity, type Verdict } from './verdict'

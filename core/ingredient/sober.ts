@@ -6,9 +6,42 @@ export const bound = (source: string): RegExp => new RegExp(`(?<![\\p{L}\\p{N}])
 /** As many blanks as the phrase is long, so that all else keeps its place. */
 export const blank = (phrase: string): string => ' '.repeat(phrase.length)
 
+/** What is named where it is left out, and hardly where it goes in: "dairy and gluten free", but "milk and gluten free flour". */
+const leftOut = 'gluten|dairy|lactose|casein|nut|tree ?nut|peanut|soya?|grain|allergen|refined sugar'
+/** "gluten-free", "milk- and egg-free", "gluten, dairy and nut free", "egg/dairy free". */
+const isFree = [
+  // each but the last with its stroke: "milk- and egg-free"
+  '(?:[\\p{L}]+-(?:, ?| and | or | & |\\/))+[\\p{L}]+[- ]free',
+  `(?:(?:${leftOut}), ?)*(?:${leftOut})(?: and | & |, and |\\/)(?:(?:${leftOut})\\/)*[\\p{L}]+[- ]free`,
+  // all that a clause says: "Egg and dairy free."
+  '(?<=^\\s*|[.;:(\\n]\\s*)[\\p{L}]+(?: [\\p{L}]+)?(?:(?:, | and | & |, and |\\/)[\\p{L}]+(?: [\\p{L}]+)?)+[- ]free(?=\\s*(?:$|[.;)\\n]))',
+  '[\\p{L}]+[- ]free',
+]
+  .map(one => `${one}(?! (?:from|of)(?![\\p{L}]))(?![\\p{L}])`)
+  .join('|')
+
+/** Behind "no" it is not a thing that is denied: "no more than 20 g butter", "no fuss butter cake", "without the milk boiling". */
+const noThing =
+  '(?:more|less|fewer|longer|later|matter|needs?|doubt|bake|knead|churn|cook|fuss|mess|waste|nonsense|frills|lumps?|streaks?|bits?|clumps?|pools?|sign|substitutes?|replacements?|others?|one|thanks?|problem|way|wonder|idea|point|time|room|fail|hope|question|sooner|the|these|those|that|this|your|my|our|his|her|its?|them|a|an|\\d[\\d.,]*|[\\p{L}]+ing)(?![\\p{L}])'
+/** Something else is done or said: there a denial ends. */
+const goesOn =
+  '(?:but|contains?|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|till|while|because|if|when|so|have|has|replace|try|with|just|only|is|are|was|should|may|can|in|on|to)(?![\\p{L}])'
+const word = `(?!${goesOn}|(?:and|or|nor)(?![\\p{L}]))[\\p{L}\\p{N}][\\p{L}\\p{N}'’%-]*`
+const item = `(?!${noThing})${word}(?:[ \\u00a0]${word}){0,4}(?: ?\\([^()]{0,60}\\))?`
+/** "milk, egg and soya": closed by its last; a comma without one begins something else. */
+const closedList = `${item}(?:(?:, ?${item}){0,12},? ?(?:and|or|nor|&|\\/) ?${item}){0,3}`
+/** Behind "free from" nothing else stands but what it is free from. */
+const openList = `(?:any )?${item}(?:(?:, ?(?:and |or )?| and | or | & | ?\\/ ?)${item}){0,20}`
+
+/** "not dairy-free", "we cannot guarantee that it is free from milk": then it may be there. */
+const denied =
+  "(?:(?:not|never|isn['’]t|aren['’]t|nor) (?:[\\p{L}]+ )?|(?:cannot|can['’]t|(?:do|does) not|don['’]t|doesn['’]t) (?:be |guarantee |promise |claim |warrant |rule out )(?:[\\p{L}]+ ){0,5})"
 /**
- * "milk-free", "free from milk and egg", "contains no nuts": says it is absent, so it names nothing. What is denied ends where
- * something else is done or said: "if there is no sesame use walnuts" denies no walnuts.
+ * "milk-free", "free from milk and egg", "contains no nuts": says it is absent, so it names nothing. What is denied is what stands
+ * right behind, and ends where something else is done or said: "if there is no sesame use walnuts" denies no walnuts, and "no
+ * artificial colours, milk" no milk.
  */
-export const absent =
-  /(?<![\p{L}])(?:[\p{L}]+(?:, | and | & |\/))*[\p{L}]+[- ]free(?![\p{L}])|\bno added [\p{L}-]+(?: (?:and|or) [\p{L}-]+)*|\b(?:free from|free of|does not contain|contains no|without(?: any)?|no(?! added))\s+[^.;()[\]]{1,160}?(?=[.;()[\]]|$|, (?!and |or |[\p{L}]+(?:,| and| or|$))|\b(?:but|contains|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|while|because|if|when|so|have|replace|try|with)\b)/giu
+export const absent = new RegExp(
+  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|does not contain|do not contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:without(?: any)?|no(?! added)) ${closedList})`,
+  'giu',
+)

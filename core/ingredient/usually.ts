@@ -2,6 +2,7 @@
 // kind is named. Common practice, no published source.
 import { type AllergenCode, allergenName, glutenCereals, treeNuts } from '../model/allergen'
 import type { Component } from '../model/ingredient'
+import { denialsIn } from './denials'
 import { groupMentions, mentions } from './lexicon'
 import { absent, blank, bound } from './sober'
 
@@ -121,9 +122,7 @@ const kindsIn = (component: Component): Set<AllergenCode> => {
 
 /** Of one thing without a list of its own; what its name denies is not asked about. */
 function usualOf(name: string): OpenGroup[] {
-  const denied = codesNamed(
-    (name.match(absent) ?? []).map(said => said.replace(/[- ]free\b|\b(?:free from|no|without)\b/gi, ' ')).join(' '),
-  )
+  const denied = new Set(denialsIn(name).flatMap(one => one.codes))
   const sober = name.replace(absent, blank)
   const named = patterns.flatMap(({ words, other, groups }) => {
     words.lastIndex = 0
@@ -141,8 +140,6 @@ function usualOf(name: string): OpenGroup[] {
     .filter(({ codes }) => !codes.some(code => denied.has(code)))
     .map(({ codes, word }) => ({ codes, word }))
 }
-const codesNamed = (text: string): Set<AllergenCode> =>
-  new Set([...mentions(text).map(one => one.code), ...groupMentions(text).flatMap(one => one.codes)])
 
 /** What the things of a list usually hold and do not name; what is made of named things has said it. */
 export function usuallyIn(components: readonly Component[]): OpenGroup[] {

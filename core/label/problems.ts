@@ -3,8 +3,9 @@
 import { contradictionMend } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
 import { rolledUp } from '../allergen/rollUp'
-import { claimsIn } from '../claim/claimsInText'
+import { beyondClaims, claimsIn } from '../claim/claimsInText'
 import { classedTexts, namesAdditive, withoutClass } from '../ingredient/additives'
+import { denialsIn } from '../ingredient/denials'
 import { namesKind } from '../ingredient/lexicon'
 import { textsOf } from '../ingredient/texts'
 import { type AllergenCode, allergenName, glutenCereals } from '../model/allergen'
@@ -21,6 +22,7 @@ import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
 import { keepingProblems } from './keeping'
 import type { Lack, NutritionTable } from './nutritionTable'
+import { refusedWords } from './ownWords'
 import type { Problem } from './problem'
 import { namedButNotHighlighted } from './quid'
 import { saleOf, withoutTable } from './sale'
@@ -43,6 +45,8 @@ export const sentence = (name: string | undefined, fact: string): string => {
   const text = name ? `${name}: ${fact}` : fact
   return `${capital(text)}.`
 }
+/** Named by the word of a group, and not what it promises: oats of “gluten-free”, peanuts of “nut-free”. */
+const besideItsGroup: ReadonlySet<AllergenCode> = new Set(['oats', 'peanut', 'coconut', 'pineNut'])
 const listed = (names: readonly string[]): string =>
   names.length <= 4 ? names.join(', ') : `${names.slice(0, 4).join(', ')} and ${names.length - 4} more`
 
@@ -103,7 +107,8 @@ export function problemsOf(
       })
     }
   // a name is read as a claim, whoever meant it as one
-  for (const { claim, words } of claimsIn(`${product.name}. ${product.legalName ?? ''}`)) {
+  const names = [product.name, product.legalName ?? '', product.translated?.name ?? ''].join('. ')
+  for (const { claim, words } of claimsIn(names)) {
     const verdict = claims.find(one => one.claim === claim)?.verdict
     if (verdict !== 'holds')
       problems.push({
@@ -114,6 +119,26 @@ export function problemsOf(
             ? 'Tick the claim under About, or take it out of the name.'
             : 'Mend it, or take it out of the name.',
       })
+  }
+  // one of the house's own may stand for it
+  const borne = new Set(
+    claims
+      .filter(one => one.verdict === 'holds')
+      .flatMap(one => denialsIn(nameOfClaim(one.claim)).flatMap(({ codes }) => codes)),
+  )
+  for (const { words, codes } of beyondClaims(names))
+    if (!codes.every(code => borne.has(code)))
+      problems.push({
+        what: `The name says “${words}”, and no claim that holds stands for that.`,
+        mend: 'Take it out of the name, or make it a claim of the house under Kitchen.',
+      })
+  // whatever else of her own words is printed may please, and claims nothing
+  for (const [text, where] of [
+    [product.keeps?.storage ?? '', 'how it is kept'],
+    [product.pieceName ?? '', 'what a piece is called'],
+  ] as const) {
+    const why = refusedWords(text)
+    if (why) problems.push({ what: `${capital(where)}: ${why}`, where })
   }
   for (const gap of bill.gaps) {
     const wait = waiting.filter(claim => claim.because[0]!.fact === gap.fact).map(claim => nameOfClaim(claim.claim))
@@ -145,6 +170,24 @@ export function problemsOf(
       where: unsettled[0]!.name,
       mend: 'Unknown is not free: ask the suppliers, and put the answers in the larder.',
     })
+  // what is printed in the list may not deny what it holds: "milk-free chips" that may contain milk
+  for (const one of ingredients) {
+    const holds = (code: AllergenCode) =>
+      found[code]?.some(
+        ({ at, status }) => bill.lines[at]?.ingredient === one.id && (status === 'contains' || status === 'mayContain'),
+      )
+    for (const { words, codes: denied } of denialsIn(one.labelName ?? one.name)) {
+      const code = denied.find(code => holds(code) && !(denied.length > 1 && besideItsGroup.has(code)))
+      if (code)
+        problems.push({
+          about: 'allergens',
+          what: `The list says “${words}” of ${one.name}, which ${found[code].some(({ at, status }) => bill.lines[at]?.ingredient === one.id && status === 'contains') ? 'contains' : 'may contain'} ${allergenName[code]}.`,
+          where: one.name,
+          weight: 'breaks',
+          mend: 'Change its label name in the larder, or ask the supplier again.',
+        })
+    }
+  }
   const ofNoKind = rules.allergens.groups
     .filter(group => group.byKind && (group.codes.includes('fish') || group.codes.includes('crustaceans')))
     .flatMap(group => group.codes.map(code => ({ code, group })))
