@@ -17,12 +17,12 @@ const isFree = [
   '(?<=^\\s*|[.;:(\\n]\\s*)[\\p{L}]+(?: [\\p{L}]+)?(?:(?:, | and | & |, and |\\/)[\\p{L}]+(?: [\\p{L}]+)?)+[- ]free(?=\\s*(?:$|[.;)\\n]))',
   '[\\p{L}]+[- ]free',
 ]
-  .map(one => `${one}(?! (?:from|of)(?![\\p{L}]))(?![\\p{L}])`)
+  .map(one => `${one}(?! (?:from|of)(?![\\p{L}]))(?![\\p{L}]|[- ]rang)`)
   .join('|')
 
 /** Behind "no" it is not a thing that is denied: "no more than 20 g butter", "no fuss butter cake", "without the milk boiling". */
 const noThing =
-  '(?:more|less|fewer|longer|later|matter|needs?|doubt|bake|knead|churn|cook|fuss|mess|waste|nonsense|frills|lumps?|streaks?|bits?|clumps?|pools?|sign|substitutes?|replacements?|others?|one|thanks?|problem|way|wonder|idea|point|time|room|fail|hope|question|sooner|the|these|those|that|this|your|my|our|his|her|its?|them|a|an|\\d[\\d.,]*|[\\p{L}]+ing)(?![\\p{L}])'
+  '(?:more|less|extra|plenty|lots?|some|fewer|longer|later|matter|needs?|doubt|bake|knead|churn|cook|fuss|mess|waste|nonsense|frills|lumps?|streaks?|bits?|clumps?|pools?|sign|substitutes?|replacements?|others?|one|thanks?|problem|way|wonder|idea|point|time|room|fail|hope|question|sooner|the|these|those|that|this|your|my|our|his|her|its?|them|a|an|\\d[\\d.,]*|[\\p{L}]+ing)(?![\\p{L}])'
 /** Something else is done or said: there a denial ends. */
 const goesOn =
   '(?:but|contains?|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|till|while|because|if|when|so|have|has|replace|try|with|just|only|is|are|was|should|may|can|in|on|to)(?![\\p{L}])'
