@@ -11,10 +11,10 @@ const leftOut = 'gluten|dairy|lactose|casein|nut|tree ?nut|peanut|soya?|grain|al
 /** "gluten-free", "milk- and egg-free", "gluten, dairy and nut free", "egg/dairy free". */
 const isFree = [
   // each but the last with its stroke: "milk- and egg-free"
-  '(?:[\\p{L}]+-(?:, ?| and | or | & |\\/))+[\\p{L}]+[- ]free',
-  `(?:(?:${leftOut}), ?)*(?:${leftOut})(?: and | & |, and |\\/)(?:(?:${leftOut})\\/)*[\\p{L}]+[- ]free`,
+  '(?:[\\p{L}]+-(?:, ?| and | or | & |\\/)){1,12}[\\p{L}]+[- ]free',
+  `(?:(?:${leftOut}), ?){0,12}(?:${leftOut})(?: and | & |, and |\\/)(?:(?:${leftOut})\\/){0,12}[\\p{L}]+[- ]free`,
   // all that a clause says: "Egg and dairy free."
-  '(?<=^\\s*|[.;:(\\n]\\s*)[\\p{L}]+(?: [\\p{L}]+)?(?:(?:, | and | & |, and |\\/)[\\p{L}]+(?: [\\p{L}]+)?)+[- ]free(?=\\s*(?:$|[.;)\\n]))',
+  '(?<=^\\s{0,9}|[.;:(\\n]\\s{0,9})[\\p{L}]+(?: [\\p{L}]+)?(?:(?:, | and | & |, and |\\/)[\\p{L}]+(?: [\\p{L}]+)?){1,12}[- ]free(?=\\s{0,9}(?:$|[.;)\\n]))',
   '[\\p{L}]+[- ]free',
 ]
   .map(one => `${one}(?! (?:from|of)(?![\\p{L}]))(?![\\p{L}]|[- ]rang)`)

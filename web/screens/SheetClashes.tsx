@@ -44,6 +44,7 @@ const fieldName: Partial<Record<string, string>> = {
   begins: 'when the day begins',
   due: 'when it must be ready',
   who: 'who does it',
+  order: 'the order of work',
 }
 const known: Readonly<Record<string, string>> = { ...allergenName, ...nutrientName }
 /** "milk", "the oven Deck", "the supplier". */
@@ -75,14 +76,23 @@ export function valueWords(value: SheetEdit['to']): string {
     .join(', ')
 }
 
+/** Of which bake it is said, where a field has an entry for each. */
+const ofWhat = ({ edit: { at } }: SheetClash, nameOf: (id: string) => string): string =>
+  (at[0] === 'due' || at[0] === 'who') && at[1] !== undefined ? `, ${nameOf(at[1])}` : ''
+const named = (value: SheetEdit['to'], nameOf: (id: string) => string): SheetEdit['to'] =>
+  Array.isArray(value) ? value.map(one => (typeof one === 'string' ? nameOf(one) : one)) : value
+
 export function SheetClashes({
   clashes,
   onMine,
   onTheirs,
+  nameOf = id => id,
 }: {
   clashes: readonly SheetClash[]
   onMine: (clash: SheetClash) => void
   onTheirs: (clash: SheetClash) => void
+  /** What an id that stands in a field goes by. */
+  nameOf?: (id: string) => string
 }) {
   if (clashes.length === 0) return null
   return (
@@ -90,8 +100,9 @@ export function SheetClashes({
       <p>Somebody changed the same while you were editing. Everything else of yours is kept.</p>
       {clashes.map(clash => (
         <p key={JSON.stringify(clash.edit.at)}>
-          <b>{capital(fieldWords(clash.edit.at))}</b>: it is {valueWords(clash.now)} now; you wanted{' '}
-          {valueWords(clash.edit.to)}.{' '}
+          <b>{capital(fieldWords(clash.edit.at))}</b>
+          {ofWhat(clash, nameOf)}: it is {valueWords(named(clash.now, nameOf))} now; you wanted{' '}
+          {valueWords(named(clash.edit.to, nameOf))}.{' '}
           <button type="button" className="word-link mr-3" onClick={() => onMine(clash)}>
             Put mine in
           </button>

@@ -35,7 +35,7 @@ export function Photograph({ photographs }: { photographs: Photographs }) {
   const [text, setText] = useState('')
   const [problem, setProblem] = useState('')
   const [taking, start] = useTransition()
-  const { waiting, take: keep, putAway } = photographs
+  const { waiting, take: keep, putAway, again } = photographs
   const take = (file: File) =>
     start(async () => {
       const drawn = await small(file).catch(() => null)
@@ -72,9 +72,14 @@ export function Photograph({ photographs }: { photographs: Photographs }) {
             {one.why === '' ? 'In this tablet, on its way to the record.' : one.why}
           </span>
           {one.why !== '' && (
-            <button type="button" className="do" onClick={() => putAway(one.id)}>
-              Put it away
-            </button>
+            <>
+              <button type="button" className="slab !min-h-[50px] !text-[17px]" onClick={() => again(one.id)}>
+                Try again
+              </button>
+              <button type="button" className="slab !min-h-[50px] !text-[17px]" onClick={() => putAway(one.id)}>
+                Put it away
+              </button>
+            </>
           )}
         </div>
       ))}

@@ -24,6 +24,7 @@ export interface Photographs {
   waiting: readonly WaitingPhotograph[]
   take: (picture: Blob, text: string) => Promise<void>
   putAway: (id: string) => void
+  again: (id: string) => void
 }
 
 /** Milliseconds between two tries. */
@@ -48,17 +49,20 @@ export function usePhotographs(batch: string, { put, now }: Pick<RunningBatch, '
   const flush = useCallback(async () => {
     if (sending.current) return
     sending.current = true
-    for (const one of queue.current.filter(({ why }) => why === '')) {
-      const file = new File([one.picture], 'photograph.jpg', { type: 'image/jpeg' })
-      const said = await askPicture('photo', file, { id: () => one.id, answered: () => undefined })
-      if (!('problem' in said)) {
-        const text = one.text === '' ? {} : { text: one.text }
-        put({ kind: 'pictured', picture: one.id, ...text }, undefined, { id: one.id, at: one.at })
-        drop(one.id)
-      } else if (said.problem === noAnswer) break
-      else show(queue.current.map(other => (other.id === one.id ? { ...other, why: said.problem } : other)))
+    try {
+      for (const one of queue.current.filter(({ why }) => why === '')) {
+        const file = new File([one.picture], 'photograph.jpg', { type: 'image/jpeg' })
+        const said = await askPicture('photo', file, { id: () => one.id, answered: () => undefined })
+        if (!('problem' in said)) {
+          const text = one.text === '' ? {} : { text: one.text }
+          put({ kind: 'pictured', picture: one.id, ...text }, undefined, { id: one.id, at: one.at })
+          drop(one.id)
+        } else if (said.problem === noAnswer) break
+        else show(queue.current.map(other => (other.id === one.id ? { ...other, why: said.problem } : other)))
+      }
+    } finally {
+      sending.current = false
     }
-    sending.current = false
   }, [drop, put, show])
 
   useEffect(() => {
@@ -91,5 +95,12 @@ export function usePhotographs(batch: string, { put, now }: Pick<RunningBatch, '
     },
     [batch, flush, now, show],
   )
-  return useMemo(() => ({ waiting, take, putAway: drop }), [waiting, take, drop])
+  const again = useCallback(
+    (id: string) => {
+      show(queue.current.map(one => (one.id === id ? { ...one, why: '' } : one)))
+      void flush()
+    },
+    [flush, show],
+  )
+  return useMemo(() => ({ waiting, take, putAway: drop, again }), [waiting, take, drop, again])
 }

@@ -153,7 +153,12 @@ export function PlanDay({
           </button>
         </p>
       )}
-      <SheetClashes clashes={clashes} onMine={clash => settle(clash, true)} onTheirs={clash => settle(clash, false)} />
+      <SheetClashes
+        clashes={clashes}
+        onMine={clash => settle(clash, true)}
+        onTheirs={clash => settle(clash, false)}
+        nameOf={nameOf}
+      />
       {bakes.length === 0 ? (
         <p className="pane p-6 text-quiet">
           Nothing is ordered or begun for this day.{' '}

@@ -84,7 +84,7 @@ export function Laboratory({ assessment, workbook, product, rules, hands }: Prop
                         {one.used && (
                           <td className="pr-3">
                             {code === 'energyKj' || code === 'energyKcal' ? (
-                              <span className="text-quiet">follows from the others</span>
+                              <span className="text-quiet">the others</span>
                             ) : (
                               <select
                                 className="field !min-h-[26px] !w-auto !py-0 pointer-coarse:!min-h-[44px]"
@@ -98,8 +98,8 @@ export function Laboratory({ assessment, workbook, product, rules, hands }: Prop
                                   )
                                 }
                               >
-                                <option value="found">what was found</option>
-                                <option value="worked">what is worked out</option>
+                                <option value="found">found</option>
+                                <option value="worked">worked out</option>
                               </select>
                             )}
                           </td>
