@@ -42,6 +42,7 @@ import {
   removeFile,
   removeIngredient,
   restoreIngredient,
+  saveDayPlan,
   saveIngredient,
   signOff,
   takePrices,
@@ -97,6 +98,7 @@ async function benchPapers(sql: BakerySql, recipe: Recipe, product: string): Pro
   const points = { width: 1, height: 1, bytes: new Uint8Array([1]) }
   await keepPicture(sql, { id: crypto.randomUUID(), kind: 'logo', name: 'quay.svg', type: 'image/png', ...points })
   await keepPractice(sql, { caught: ['ghee'], missed: [], needless: 0 })
+  await saveDayPlan(sql, '2099-01-01', { begins: '05:30' }, 0)
   await addOrder(sql, `order-${product}`, { day: '2026-11-28', product, packs: 4, forWhom: 'the market stall' })
 }
 /** The door's: the application may not so much as look at them. See door.test.ts. */
