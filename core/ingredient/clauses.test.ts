@@ -224,3 +224,80 @@ describe('what a thing usually holds', () => {
     expect(usuallyIn([{ name: 'topping', components: [{ name: 'brioche' }] }]).length).toBeGreaterThan(0)
   })
 })
+
+describe('a table of answers', () => {
+  const answers = {
+    contains: ['yes', 'YES', 'present', 'contains'],
+    may: ['may contain', 'TRACE', 'possible', 'handled on site'],
+    other: ['no', 'NO', 'absent', 'none'],
+  } as const
+  const said = fc.constantFrom('contains' as const, 'may' as const, 'other' as const)
+  const rows = fc.uniqueArray(
+    fc.record({
+      name: fc.constantFrom('Milk', 'Egg', 'Soya', 'Peanut', 'Sesame', 'Mustard', 'Lupin', 'Celery', 'Almonds'),
+      said,
+      nth: fc.nat(3),
+    }),
+    { minLength: 2, maxLength: 9, selector: one => one.name },
+  )
+  it('says the same whatever parts its rows and its cells, and no answer runs into the next name', () => {
+    fc.assert(
+      fc.property(
+        rows,
+        fc.constantFrom(': ', ' - ', ' = ', ' – ', ' '),
+        fc.constantFrom(', ', '; ', ' ', '  ', '\n', ' | ', ' / ', '. ', ' · ', '\t'),
+        fc.constantFrom('', 'Allergens: '),
+        (table, link, between, head) => {
+          const text = head + table.map(one => `${one.name}${link}${answers[one.said][one.nth]}`).join(between)
+          const read = readStatement(text)
+          const codes = (names: string[]) => names.flatMap(name => readStatement(name).contains).sort()
+          const named = (what: string) => codes(table.filter(one => one.said === what).map(one => one.name))
+          expect([[...read.contains].sort(), [...read.mayContain].sort()], JSON.stringify(text)).toEqual([
+            named('contains'),
+            named('may'),
+          ])
+        },
+      ),
+      { numRuns: 500 },
+    )
+  })
+})
+
+describe('a sentence that says "not" and promises nothing', () => {
+  const sentences = [
+    'Not for # allergics.',
+    'Not suitable for people with a # allergy.',
+    'Avoid if you are allergic to #.',
+    'We do not guarantee the absence of #.',
+    'Not recommended for # allergy sufferers.',
+    'Cross contact with # is controlled by cleaning.',
+    'The same equipment processes #.',
+    'It is not only # that is handled here.',
+    'This site is not free from #.',
+  ]
+  it.each(sentences)('%s is heard as a warning, alone, behind a promise and behind a list', sentence => {
+    for (const [what, code] of [
+      ['milk', 'milk'],
+      ['peanuts', 'peanut'],
+      ['sesame', 'sesame'],
+    ] as const)
+      for (const before of ['', 'Vegan. ', 'Rice, sugar, salt. ', 'Gluten free. ']) {
+        const text = before + sentence.replace('#', what)
+        const read = readStatement(text)
+        expect([...read.contains, ...read.mayContain], text).toContain(code)
+        if (before !== '') expect(read.mayContain, text).toContain(code)
+      }
+  })
+  it.each([
+    '# are not used here.',
+    'We never use #.',
+    'No # are handled on this site.',
+    '# are not an ingredient.',
+    'Our kitchen does not bake with #.',
+  ])('%s is a promise, and no warning', sentence => {
+    for (const what of ['Peanuts', 'Eggs', 'Walnuts']) {
+      const read = readStatement(`Rice, sugar, salt. ${sentence.replace('#', what)}`)
+      expect([...read.contains, ...read.mayContain], what).toEqual([])
+    }
+  })
+})

@@ -50,7 +50,7 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\bcannot (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:cannot|can['’]t|(?:do|does) not|don['’]t|doesn['’]t) (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -165,16 +165,48 @@ const maybe =
   /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
 /** Handled nowhere near it: a promise, and proof of nothing. */
 const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
-/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head ("Allergens:") may stand before the first. */
+type Answers = Pick<Clauses, 'contains' | 'may' | 'other'>
+/** Answers as they stand in a table, the longer before what they begin with. */
+const short =
+  'may contain(?: traces)?|may be present|traces?|possibl[ey]|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n'
+/** "Allergens:" before the first answer. */
+const headOfAnswers = new RegExp(
+  `^\\s*(?:the )?allerg(?:y|ens?)(?: \\p{L}+){0,2}:\\s*(?=\\p{L}[\\p{L} ()/&]{1,60}\\s*(?:[:=|–-]\\s|(?:${short})(?![\\p{L}-])))`,
+  'iu',
+)
+const nextAnswer = new RegExp(
+  `[\\s,;|/.•·]*(\\p{L}[\\p{L} ()/&’'-]{1,60}?)(?:\\s*[:=|?]\\s*|\\s+[–-]\\s+|\\s+)(${short})(?![\\p{L}-])`,
+  'iuy',
+)
+/** "Egg: NO Milk: YES Soya: TRACE": a whole text of names with an answer each, whatever parts them; null where it is anything else. */
+function answersIn(text: string): Answers | null {
+  const rest = text.replace(headOfAnswers, '')
+  const read: Answers = { contains: [], may: [], other: [] }
+  let pairs = 0
+  nextAnswer.lastIndex = 0
+  for (let end = 0; ; pairs++) {
+    const found = nextAnswer.exec(rest)
+    if (!found) return pairs > 1 && !/[\p{L}\p{N}]/u.test(rest.slice(end)) ? read : null
+    end = nextAnswer.lastIndex
+    const [, name = '', answer = ''] = found
+    if (!namesFood(name) || sentenceInName.test(name)) return null
+    if (yes.test(answer)) read.contains.push(name)
+    else if (no.test(answer)) read.other.push(`${name}: ${answer}`)
+    else read.may.push(name)
+  }
+}
+/** Not a name, but something said: "contains" of "This contains milk". */
+const sentenceInName = /\b(?:contain\p{L}*(?! gluten)|may|is|are|has|made|with|from|free|no|not|without)\b/iu
+/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head may stand before the first. */
 const answered = (sentence: string) =>
   answeredIn(sentence, /[;,\n]|\.(?=\s|$)/) ?? answeredIn(sentence, /[;,\n]|\s\/\s|\.(?=\s|$)/)
-function answeredIn(sentence: string, apart: RegExp): Pick<Clauses, 'contains' | 'may' | 'other'> | null {
+function answeredIn(sentence: string, apart: RegExp): Answers | null {
   const rows = sentence
-    .replace(/^\s*(?:the )?allerg(?:y|ens?)(?: \p{L}+){0,2}:\s*(?=\p{L}[\p{L} ()/&]{1,60}\s*[:=|–-]\s)/iu, '')
+    .replace(headOfAnswers, '')
     .split(apart)
     .map(row => row.trim())
     .filter(Boolean)
-  const read: Pick<Clauses, 'contains' | 'may' | 'other'> = { contains: [], may: [], other: [] }
+  const read: Answers = { contains: [], may: [], other: [] }
   for (const row of rows) {
     const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:]{1,30})$/u.exec(row) ?? []
     if (name === undefined || answer === undefined) return null
@@ -249,7 +281,8 @@ function toldApart(sentence: string): string[] {
   const turn = [...sentence.matchAll(turns)].at(-1)
   if (!turn || turn.index === 0) return [sentence]
   const told = sentence.slice(turn.index + turn[0].length)
-  return around(sentence, turn.index).depth === 0 && (tellsOfPlace(told) || sharedPlace.test(told) || nearby.test(told))
+  return around(sentence, turn.index).depth === 0 &&
+    (tellsOfPlace(told) || sharedPlace.test(told) || nearby.test(told) || warning.test(told))
     ? [sentence.slice(0, turn.index), told]
     : [sentence]
 }
@@ -257,6 +290,8 @@ function toldApart(sentence: string): string[] {
 /** Every clause of a statement, already in one spelling. */
 export function clausesOf(body: string): Clauses {
   const found: Clauses = { list: [], contains: [], may: [], other: [], untold: [], doubts: [] }
+  const all = answersIn(body)
+  if (all) return { ...found, ...all }
   for (const whole of sentences(body).flatMap(toldApart)) {
     const table = answered(whole)
     if (table) {
@@ -275,6 +310,14 @@ export function clausesOf(body: string): Clauses {
 /** "Carrier: lactose": what it is there for, and what it is; no advice and no warning. */
 const labelled =
   /^(?!.{0,30}\b(?:stor|serv|keep|allerg|advi|caution|warn|note|trace|shar|may|tip)\p{L}*.{0,30}:)[\p{L} -]{3,30}:\s*\S/iu
+/** "although oats are used": it is in it, and nobody speaks of a place. */
+const isInIt = (sentence: string): boolean => {
+  const said = /^(.{2,80}?) (?:is|are) (?:used|added|included|present)\s*[.!]?$/i.exec(sentence)
+  return said !== null && said[1]!.split(/,|\s(?:and|or|&)\s/).every(one => bareName.test(one.trim()))
+}
+/** "Walnuts are not handled here", "We never use milk", "Nuts: none": a promise, and proof of nothing. Any other "not" promises nothing. */
+const deniesUse =
+  /\b(?:(?:is|are|was|were|do|does|did|has|have|will)(?: not|n['’]t)|never|neither)\b(?! (?:guarantee|promise|claim|rule|exclude|suitable|for|safe|recommended|free|only))[^.;]*\b(?:contain\p{L}*|us(?:e|es|ed|ing)|handl\p{L}*|process\p{L}*|stor(?:e|es|ed|ing)|includ\p{L}*|present|add(?:s|ed)?|keep|kept|ma(?:k|d)e|bak(?:e|ed|es)|ingredients?|allow\p{L}*|permit\p{L}*|br(?:ing|ought)|enters?|found|detect\p{L}*|tested)\b|\b(?:none|nil)\b/iu
 /** One sentence put where it belongs. */
 function file(sentence: string, found: Clauses): void {
   const { list } = found
@@ -289,14 +332,19 @@ function file(sentence: string, found: Clauses): void {
     return
   }
   const short = sentence.length <= longestWarning
+  // something of the statement stands before it: then it does not begin the list
+  const begun = list.length > 0 || found.other.length > 0
   if (
     short &&
-    (warning.test(sentence) || (list.length > 0 && (sharedPlace.test(sentence) || tellsOfPlace(sentence)))) &&
-    (list.length > 0 ||
+    (warning.test(sentence) || (begun && (sharedPlace.test(sentence) || tellsOfPlace(sentence)))) &&
+    (begun ||
       !/,/.test(sentence) ||
-      /^(?:may|produced|made|packed|manufactured|traces|not suitable|unsuitable)/i.test(sentence))
+      /^(?:may|produced|made|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|for)|unsuitable)/i.test(
+        sentence,
+      ))
   ) {
-    found.may.push(sentence)
+    if (isInIt(sentence)) found.contains.push(sentence)
+    else found.may.push(sentence)
     return
   }
   const own = foreign(foreignMay)
@@ -348,6 +396,10 @@ function file(sentence: string, found: Clauses): void {
     else found.other.push(sentence)
     return
   }
+  if (deniesUse.test(sentence) && !/,/.test(sentence)) {
+    found.other.push(sentence)
+    return
+  }
   if (
     list.length === 0 ||
     (/,/.test(sentence) && !/\b(?:store|keep|best before|once opened|serve)\b/i.test(sentence))
@@ -363,5 +415,5 @@ function file(sentence: string, found: Clauses): void {
     return
   }
   found.other.push(sentence)
-  found.untold.push(sentence)
+  if (!deniesUse.test(sentence)) found.untold.push(sentence)
 }

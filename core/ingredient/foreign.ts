@@ -51,7 +51,7 @@ const greek: Record<string, string> = {
 }
 
 /** Read as English, where more is known of what stands around them. */
-const english = /^(?:gluten|yoghurt|egg|malt|malted|cashew|pecan|macadamia|lupin|lactose|soya|soja)s?(?![\p{L}])/u
+const english = /^(?:gluten|yogh?urt|egg|malt|malted|cashew|pecan|macadamia|lupin|lactose|soya|soja)s?(?![\p{L}])/u
 /** What a word may name, by every tongue: known words come again and again. */
 const inWord = rememberedByText((word: string): readonly Stem[] =>
   english.test(word)

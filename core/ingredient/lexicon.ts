@@ -3,6 +3,7 @@
 import { type AllergenCode, glutenCereals, treeNuts } from '../model/allergen'
 import { rememberedByText } from '../words/remembered'
 import { foreignMentions } from './foreign'
+import { foundInFull } from './shorthand'
 import { absent, blank, bound } from './sober'
 
 interface Entry {
@@ -40,7 +41,7 @@ const entries: Entry[] = [
   {
     code: 'milk',
     words:
-      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yogh?urts?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yog(?:h?urt)?s?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {
@@ -102,7 +103,7 @@ const sounds = [
   'butternut(?: squash)?',
   'butterscotch flavou?r(?:ing)?',
   'butterfl(?:y|ies)',
-  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut|macadamia|tiger ?nut) ?(?:milk|cream|yogh?urt|cheese|creamer|drink)s?',
+  '(?:coconut|oat|rice|almond|soya?|hemp|cashew|hazelnut|pea|plant|nut|macadamia|tiger ?nut) ?(?:milk|cream|yog(?:h?urt)?|cheese|creamer|drink)s?',
   'coconut (?:milk|cream) powder',
   'cream of (?:tartar|coconut)',
   'creamed (?:coconut|corn)',
@@ -115,7 +116,7 @@ const sounds = [
   'egg ?plants?',
   'egg (?:replacers?|substitutes?)',
   'eggless',
-  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yogh?urt|custard|butter|quark|white chocolate)s?',
+  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yog(?:h?urt)?|custard|butter|quark|white chocolate)s?',
   '(?:non|dairy free|plant based)[- ]?dairy (?:cream|creamer|whip)',
   '(?:king )?oyster mushrooms?',
   'crab ?apples?',
@@ -143,7 +144,7 @@ const sounds = [
 /** Inside such a phrase these words still count: "creamed coconut" is coconut. */
 const stillCounts = /\b(?:peanut|almond|cashew|hazelnut|pistachio|macadamia|soya?|coconut|oat|sesame)(?=[ a-z]|$)/i
 /** What is called so after something else: of "Brazil nut butter" only the butter is none. */
-const calledAfter = /(?<=\p{L}) ?(?:butter|milk|cream|yogh?urt|cheese|creamer|drink)s?$/iu
+const calledAfter = /(?<=\p{L}) ?(?:butter|milk|cream|yog(?:h?urt)?|cheese|creamer|drink)s?$/iu
 function withoutSound(phrase: string): string {
   const called = calledAfter.exec(phrase)
   if (called && !/^(?:butter|egg)/i.test(phrase)) return phrase.slice(0, called.index) + blank(called[0])
@@ -167,7 +168,7 @@ export interface Mention {
 }
 
 /** Every word in `text` that gives an allergen away, in order. Absence of a mention proves nothing. */
-export const mentions: (text: string) => readonly Mention[] = rememberedByText(look)
+export const mentions: (text: string) => readonly Mention[] = rememberedByText(text => foundInFull(text, look))
 
 function look(text: string): Mention[] {
   const sober = text.replace(nonDairy, blank).replace(disguise, withoutSound).replace(absent, blank)
@@ -206,7 +207,8 @@ export interface GroupMention {
   word: string
 }
 /** Words for a group in the text, each with every kind it may mean. */
-export function groupMentions(text: string): GroupMention[] {
+export const groupMentions = (text: string): GroupMention[] => foundInFull(text, lookForGroups)
+function lookForGroups(text: string): GroupMention[] {
   const sober = text.replace(nonDairy, blank).replace(disguise, withoutSound).replace(absent, blank)
   const foreign = foreignMentions(text).flatMap(({ named, start, end, word }) =>
     named === 'nuts' || named === 'gluten'

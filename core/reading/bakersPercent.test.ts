@@ -22,6 +22,33 @@ it('what makes no hundred of flour is left as it is written', () => {
   const rows = ['Dark chocolate 70%', 'Rice flour 30%', 'Teff flour 10%', 'Cream 35%']
   expect(inGrams(rows)).toEqual(rows)
 })
+it('shares of the whole are grams of a kilogram, whatever they are shares of, and a total is none of them', () => {
+  const cuts = fc.uniqueArray(fc.integer({ min: 1, max: 999 }), { minLength: 2, maxLength: 11 })
+  fc.assert(
+    fc.property(cuts, fc.boolean(), fc.constantFrom(' ', ': ', ' - '), (places, totalled, link) => {
+      const edges = [0, ...places.sort((a, b) => a - b), 1000]
+      const parts = edges.slice(1).map((edge, at) => edge - edges[at]!)
+      const foods = [
+        'Whole egg',
+        'Sucrose',
+        'Milk powder',
+        'Veg oil',
+        'Water',
+        'E450 28',
+        'Soda',
+        'Salt',
+        'Gum',
+        'Whey',
+        'Cocoa',
+        'Rum',
+      ]
+      const rows = parts.map((part, at) => `${foods[at]}${link}${part / 10}%`)
+      const read = inGrams([...rows, ...(totalled ? ['TOTAL 100.0%'] : [])])
+      expect(read.slice(0, parts.length).map(row => Number(row.split(' ')[0]))).toEqual(parts)
+      if (totalled) expect(read.at(-1)).toBe('TOTAL 100.0%')
+    }),
+  )
+})
 it('keeps the ratio of any two, and says each share', () => {
   const share = fc.integer({ min: 1, max: 150 })
   fc.assert(

@@ -18,14 +18,13 @@ describe('several things in one row', () => {
     fc.assert(
       fc.property(
         things,
-        fc.constantFrom(', ', '; ', ' / ', ' | ', ' + '),
+        fc.constantFrom(', ', '; ', ' / ', ' | ', ' + ', ' ◦ ', ' • ', ' · ', ' → ', ' ■ '),
         fc.boolean(),
         fc.constantFrom('', 'Truffles: ', 'Nell’s slab - ', 'For the base: '),
         fc.boolean(),
         (list, between, behind, head, titled) => {
-          // "80 g sugar, 2 tbsp oats" without a head is read by `uses`; signs between cells make a table
+          // signs between cells make a table
           if (head !== '' && between === ' | ') return
-          if (head === '' && !behind && between !== ', ') return
           const row = list
             .map(({ food, amount: [text] }) => (behind ? `${food} ${text}` : `${text} ${food}`))
             .join(between)
@@ -38,6 +37,21 @@ describe('several things in one row', () => {
       ),
       { numRuns: 400 },
     )
+  })
+  it('names by themselves are a line each, and what is done to a thing is none', () => {
+    const items = (row: string) =>
+      readRecipe(
+        `Cup cakes\n\nIngredients\n110 g each of: rice flour (sifted), caster sugar, soft spread\n${row}`,
+      ).lines.map(line => line.item)
+    const each = ['rice flour', 'caster sugar', 'soft spread']
+    expect(items('hundreds and thousands, jelly sweets, chocolate buttons')).toEqual([
+      ...each,
+      'hundreds and thousands',
+      'jelly sweets',
+      'chocolate buttons',
+    ])
+    for (const one of ['walnuts, chopped small, toasted', 'butter, softened, cubed', 'sugar, brown, if you like'])
+      expect(items(one), one).toHaveLength(4)
   })
   it('what has no amount among them is one too, and what is done to one is none', () => {
     const items = (text: string) => readRecipe(`Damson slab\n\n${text}\n\nBake.`).lines.map(line => line.item)

@@ -1,6 +1,7 @@
 // Several things written in one row: "Truffles: cream 150 ml, dark chocolate 200 g, a knob of butter, whisky 1 tbsp".
 import { speaksOfFood } from '../recipe/openFood'
 import { groupWord } from './opening'
+import { readLine } from './readLine'
 import { isField, opens, saysHowMuch, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
 
 const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
@@ -35,8 +36,10 @@ function groupInRow(row: string): [string, string] | null {
 
 const nextThing = /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|half) ))/iu
 const comma = /^,\s+/
+/** "prunes 200 g ◦ eggs 2": any mark that stands free. */
+const mark = /^\s+(?:[•·◦∙▪▫■□●○◆◇‣⁃★☆✦»›→]|~(?!\s*\d))\s+/u
 /** Each between two things of a list, the plainest first. */
-const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, /^\s\/\s/, /^\s\+\s/, comma]
+const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, mark, /^\s\/\s/, /^\s\+\s/, comma]
 /** The parts of a text between signs that stand in no bracket, from where to where. */
 function parted(text: string, sign: RegExp): [from: number, to: number][] {
   const parts: [number, number][] = []
@@ -94,10 +97,15 @@ function listedIn(row: string): string[] {
 const nameFirst = /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?$/u
 /** The things of a row that has no heading in it: only where its first has its amount behind it, and so is no line as lines are written. */
 function listAlone(row: string): string[] {
-  if (startsLikeAmount(row) || nutrition.test(row)) return [row]
+  if (nutrition.test(row)) return [row]
   const things = listedIn(row)
-  return nameFirst.test(things[0]!) ? things : [row]
+  return nameFirst.test(things[0]!) || marked(row, things) ? things : [row]
 }
+/** "5 whites / 275 g sugar / 1 tsp salt": parted by marks, each with an amount and a name, however it begins; "100 g / 3½ oz" is one. */
+const marked = (row: string, things: readonly string[]): boolean =>
+  things.length > 2 &&
+  !row.includes(`${things[0]}, `) &&
+  things.every(one => saysAmount(one) && /\p{L}{3}/u.test(readLine(one).item) && speaksOfFood(readLine(one).item))
 
 /** Behind a sentence of some length, and before another. */
 const nextSentence = /(?<=[\p{L}\d%)]{2}[.!])\s+(?=\p{Lu}|\()/u

@@ -1,35 +1,10 @@
 // One spelling of what people write, before any of it is read: number words, lost fraction bars, letters typed for figures, units
 // of every kitchen. Every sign of it knows where it stands in what was written. Common practice, no published source.
+import { inFull } from '../ingredient/shorthand'
 import { plainly } from '../words/number'
 import { rememberedByText } from '../words/remembered'
+import { asWritten, type PlacedText, replaced } from '../words/replaced'
 import { ofOtherTongues } from './tongues'
-
-export interface Normal {
-  text: string
-  /** For each sign of `text`, and its end, the index in what was written; never falling. */
-  at: readonly number[]
-}
-
-const start = (text: string): Normal => ({ text, at: Array.from({ length: text.length + 1 }, (_, index) => index) })
-
-/** Replaces what matches; what is new stands where the match began. */
-function replaced(normal: Normal, pattern: RegExp, by: (...match: string[]) => string): Normal {
-  let text = ''
-  let at: number[] | null = null
-  let from = 0
-  for (const match of normal.text.matchAll(pattern)) {
-    const made = by(...match.map(one => one ?? ''))
-    if (made === match[0] || (match[0] === '' && match.index > 0)) continue
-    at ??= []
-    text += normal.text.slice(from, match.index) + made
-    for (let i = from; i < match.index; i++) at.push(normal.at[i]!)
-    for (let i = 0; i < made.length; i++) at.push(normal.at[match.index]!)
-    from = match.index + match[0].length
-  }
-  if (at === null) return normal
-  for (let i = from; i <= normal.text.length; i++) at.push(normal.at[i]!)
-  return { text: text + normal.text.slice(from), at }
-}
 
 const ones =
   'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
@@ -161,7 +136,7 @@ const known = /[\p{L}\d]/u
 /** Nobody writes a line or a sentence that is longer, in letters; what is behind stays as it is. */
 const longest = 2000
 /** What is written, as it is read. Signs keep their order; see `Normal.at`. */
-export function normalised(source: string): Normal {
+export function normalised(source: string): PlacedText {
   if (source.length > longest) {
     const head = normalised(source.slice(0, longest))
     const { length } = source
@@ -170,7 +145,7 @@ export function normalised(source: string): Normal {
       at: [...head.at.slice(0, -1), ...Array.from({ length: length - longest + 1 }, (_, index) => longest + index)],
     }
   }
-  let normal = start(source)
+  let normal = asWritten(source)
   if (!known.test(source)) return normal
   normal = replaced(normal, /[\u00a0\u2000-\u200b\u202f\ufeff]/g, () => ' ')
   normal = replaced(normal, foreignOne, () => '1 ')
@@ -200,7 +175,7 @@ export function normalised(source: string): Normal {
     return Number(number) < partOf[part.toLowerCase()]! ? `${number}/${partOf[part.toLowerCase()]}` : said
   })
   normal = replaced(normal, ground, () => 'ground')
-  normal = replaced(normal, /(?<!\p{L})flr(?!\p{L})\.?/giu, () => 'flour')
+  normal = inFull(normal)
   normal = replaced(normal, andPart, () => ' and ')
   normal = replaced(normal, sizedPinch, () => 'a ')
   return normal

@@ -7,7 +7,7 @@ import { readLine } from './readLine'
 import { readOven } from './readStep'
 
 const clauseEnds =
-  /[,.;:](?!\d)\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&)\s+(?=\d)/i
+  /[,.;:](?!\d)(?![^()]{0,80}\))\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&)\s+(?=\d)/i
 const amountBegins =
   /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|quarter)\s)/giu
 const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
@@ -33,14 +33,22 @@ export function linesInProse(text: string): string[] {
       return [`${clause} ${before}`]
     // "tsp of baking powder"
     if (/^(?:tsp|tbsp|cup|teaspoon|tablespoon|pinch|handful) of \p{L}/iu.test(clause)) return [`1 ${clause}`]
-    let tried = 0
-    for (const { index } of clause.matchAll(amountBegins)) {
-      if (++tried > mostTried) break
-      const said = clause.slice(index, index + longestSaid)
+    const lines: string[] = []
+    const begins = [...clause.matchAll(amountBegins)].slice(0, mostTried).map(one => one.index)
+    for (const [nth, index] of begins.entries()) {
+      const next = begins[nth + 1] ?? clause.length
+      const all = clause.slice(index, index + longestSaid)
+      // "4 eggs 120 sugar 120 flour": up to the next amount, where what stands between is a thing
+      const upTo = clause.slice(index, Math.min(next, index + longestSaid)).trim()
+      const said = next < clause.length && isThing(upTo) && isThing(clause.slice(next)) ? upTo : all
       // heat is no amount: "180C for 25 min"
       if (readOven(said) !== null) continue
       const read = readAmount(said)
       const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
+      // "mascarpone 500 g, beaten": the name stands before
+      const ahead = lines.length === 0 ? clause.slice(0, index).trim() : ''
+      if (read && read.amount.unit !== 'each' && ahead.length <= 40 && isKnownFood(ahead) && !isKnownFood(thing))
+        return [`${said.slice(0, said.length - read.rest.length).trim()} ${ahead}`]
       if (!read || !/^\p{L}{2}/u.test(thing)) continue
       const line = readLine(said)
       // "a mug of seeds" and "2 eggs" are counted
@@ -54,8 +62,14 @@ export function linesInProse(text: string): string[] {
         (isKnownFood(line.item) && unitMeant(line, null).doubt?.unit) ||
         (read.amount.value >= 20 && /^\s*of\b/i.test(read.rest))
       )
-        return [said.trim()]
+        lines.push(said.trim())
+      if (lines.length > 0 && said === all) break
     }
-    return []
+    return lines
   })
+}
+/** "120 sugar": an amount, and right behind it something known. */
+const isThing = (text: string): boolean => {
+  const rest = readAmount(text)?.rest.trim() ?? ''
+  return /^(?:of )?\p{L}{3}/u.test(rest) && isKnownFood(rest.split(/\s+/).slice(0, 3).join(' '))
 }

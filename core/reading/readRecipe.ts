@@ -1,5 +1,7 @@
 // A whole recipe as pasted: title, headings, ingredient lines, method, oven, tin, yield. Nothing is thrown away.
 import { textFromJsonLd } from '../exchange/recipeJsonLd'
+import { isKnownFood } from '../ingredient/knownFood'
+import { madeFoodsIn } from '../ingredient/usually'
 import type { Role, Step } from '../model/recipe'
 import type { Tin } from '../model/tin'
 import type { UnitCode } from '../model/unit'
@@ -287,7 +289,8 @@ export function readRecipe(given: string): ReadRecipe {
       row.length <= longestLine &&
       (amount ||
         cells ||
-        (zone === 'ingredients' && row.split(' ').length <= 14) ||
+        (zone === 'ingredients' && row.split(' ').length <= 14 && !remark.test(row)) ||
+        (zone === 'head' && !declared && isOnlyFood(row)) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
         (zone === 'head' && !declared && saysSomeOf(row) && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
@@ -302,6 +305,8 @@ export function readRecipe(given: string): ReadRecipe {
   for (const { name, row } of headings) if (!result.lines.some(line => line.heading === name)) result.unread.push(row)
   // told in sentences: what they weigh out is taken from them, and they are the method
   if (result.lines.length === 0) {
+    // "Sponge fingers: 4 eggs, 120 g sugar" is no name
+    if (linesInProse(result.title).length > 1) result.title = ''
     const said = rows.map(row => row.text).filter(row => row !== result.title)
     if (said.some(row => linesInProse(row).length > 0)) {
       Object.assign(result, { steps: [], unread: [] })
@@ -346,6 +351,14 @@ const namesTime =
 /** Times that are none of the oven's. */
 const otherTimes =
   /\b(?:prep\p{L}*|total|chill\p{L}*|rest\p{L}*|stand\p{L}*|cool\p{L}*|freez\p{L}*|prov\p{L}+|soak\p{L}*)\b/iu
+/** "N.B. the list must name it": said about the recipe. */
+const remark = /^(?:n\.?b\.?|p\.?s\.?|notes?|tips?|remember|caution|warning)(?=[\s:!.–-])/i
+/** "Clarified butter", "Filo, 6 sheets": short, and a food; "Lemon cake" may be what is baked. */
+const isOnlyFood = (row: string): boolean => {
+  const { item } = readLine(row)
+  const words = item.split(' ')
+  return row.length <= 30 && words.length <= 2 && isKnownFood(words.at(-1)!) && madeFoodsIn(item).length === 0
+}
 /** "150 g de sucre": measured, and nothing to do. */
 const isWeighedOut = (row: string): boolean =>
   row.length <= 60 &&

@@ -4,13 +4,13 @@ import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount } from '../measure/quantity'
 import type { Amount } from '../model/unit'
 import { undecorated } from './opening'
-import { takeBefore } from './prepWords'
+import { startsWithPrep, takeBefore, takeBehind } from './prepWords'
 import { kindOfFree, longestRead, more, type ReadLine, readLine, secondThing } from './readLine'
 import { withThingOf } from './thing'
 
 const divided =
   /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
-const eachOf = /^(.+?) each(?: of|:)? (.+?)(?:,? (?:and|&) |, (?!.*(?:,| and | & )))(\p{L}[\p{L} ]*)$/iu
+const eachOf = /^(.+?) each(?: of)?:? (.+?)(?:,? (?:and|&) |, (?!.*(?:,| and | & )))(\p{L}[\p{L} ()-]*)$/iu
 const mixedWith =
   /[,(]?\s*(?:then |and )?(?:mixed|soaked|dissolved|blended|whisked|beaten|stirred|combined|slaked|rehydrated|made)(?: (?:up|together|overnight|for [\d-]+ \p{L}+|to a (?:smooth )?paste))? (?:with|in|into) (.+?)\)?$/iu
 /** What of one thing is no second thing: "1 lemon, zest and 2 tbsp juice". */
@@ -52,6 +52,17 @@ const isMeasured = (read: ReadLine): boolean =>
   (read.amount !== null || read.approximate)
 
 const weighsNothing = (read: ReadLine) => read.amount === null || read.amount.unit === 'each'
+
+const noName =
+  /^(?:for|to|if|as|at|or|and|plus|from|in|on|with|without|see|not|no|optional|about|more|extra|any|all|your|a|an|the|good|such)\b/i
+/** "Hundreds and thousands, jelly sweets, chocolate buttons": names and no amounts, most of them known; null where a part is no name. */
+function namesIn(text: string): string[] | null {
+  if (/[\d½¼¾⅓⅔():;]/.test(text)) return null
+  const names = text.replace(/\.$/, '').split(/,\s+(?:and\s+)?/)
+  const isName = (one: string) =>
+    one !== '' && one.split(/\s+/).length <= 4 && !noName.test(one) && !startsWithPrep(one) && takeBehind(one) === null
+  return names.length > 2 && names.every(isName) && names.filter(isKnownFood).length * 2 > names.length ? names : null
+}
 
 /** Every use and every thing that the line names, the first as written. One line for most. */
 export function uses(given: string): ReadLine[] {
@@ -164,5 +175,5 @@ export function uses(given: string): ReadLine[] {
     return [...each[2]!.split(/,\s*/).map(item => withThingOf(item, each[3]!)), each[3]!].map(item =>
       readLine(`${each[1]} ${item}`),
     )
-  return [readLine(text)]
+  return namesIn(text)?.map(readLine) ?? [readLine(text)]
 }

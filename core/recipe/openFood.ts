@@ -4,6 +4,7 @@
 // says that it is not in it. "Butter" is not answered by plant butter, nor "milk" by oat milk: only by the same thing.
 import { kindWordsIn } from '../ingredient/kindWords'
 import { groupMentions, mentions, soundsOnly } from '../ingredient/lexicon'
+import { foundInFull } from '../ingredient/shorthand'
 import { absent, blank } from '../ingredient/sober'
 import { starterShelf } from '../ingredient/starterShelf'
 import { alsoCalled } from '../ingredient/synonyms'
@@ -131,13 +132,13 @@ function wholeMentions(text: string): Span[] {
 function foodsIn(text: string, dictionary: Dictionary): readonly Found[] {
   const known = finders.get(dictionary)
   if (known) return known(text)
-  const made = rememberedByText(of => find(of, dictionary))
+  const made = rememberedByText(of => foundInFull(of, full => find(full, dictionary)))
   finders.set(dictionary, made)
   return made(text)
 }
 /** What stands between two words of one name. */
 const inOneName = /^[ \t\u00a0–-]{1,3}$/u
-function find(text: string, dictionary: Dictionary): readonly Found[] {
+function find(text: string, dictionary: Dictionary): Found[] {
   const sober = text.replace(absent, blank)
   const all: Found[] = []
   const put = (start: number, end: number, strict: boolean, made = false) => {

@@ -12,6 +12,9 @@ const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
 /** Before what comes from somewhere else. */
 const fromElsewhere =
   /(?:^|[^\p{L}])(?:crushed|crumbled|crumbed|broken|left[- ]?over|stale|old|spare|bought|shop|ready[- ]made|blitzed|chopped|day[- ]old|of|with|or|and|in|on|some|few|more|extra|plus|using|used?|add|need|for|little|digestive|graham\p{L}*|rich tea|puff|shortcrust|short ?crust|filo)[ \t]+(?:(?!(?:the|this|that|these|those|your|each|every|all|both|its|their|a|an|\d+)[ \t-])\p{L}+[ \t-]+){0,2}$/iu
+/** In a name too, right before the word: "Lamingtons: stale sponge, split". */
+const stale =
+  /(?:^|[^\p{L}])(?:crushed|crumbled|left[- ]?over|stale|bought|shop|ready[- ]made|blitzed|day[- ]old)[ \t]+$/iu
 const goesOn = /^[ \t]+(?:from (?:the|a|an)|on top|over the top|alongside|beside|to serve)\b/i
 /** Behind what was a bake before: crumbs of it. */
 const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits)\b/i
@@ -34,7 +37,8 @@ export function whatItMakes(
   return (where, text, { word, start, end }) => {
     const [before, behind] = [text.slice(0, start), text.slice(end)]
     const kind = lastWord(word)
-    if (where === 'name') return !joins.test(before) && (anyBake.test(word) || lastWord(text) === kind)
+    if (where === 'name')
+      return !joins.test(before) && !stale.test(before) && (anyBake.test(word) || lastWord(text) === kind)
     if (where === 'heading' && lastWord(text) === kind) return !joins.test(before)
     if (!anyBake.test(word)) return makes.has(kind)
     if (crumbs.test(behind)) return definite.test(before)

@@ -8,12 +8,14 @@
 // eighth 58 of 84 lines of eight whole recipes and 11 of 18 facts, the ninth 64 of 93 lines of ten and 20 of 26 facts (nine of the
 // misses by its notation), the tenth 58 of 86 lines of ten and 16 of 23 facts, the
 // eleventh 77 of 86 and 20 of 26; the twelfth 49 of 50 lines and 28 of 30 statements (none lost: two "in the factory" were heard as
-// contained), the thirteenth 39 of 40 statements (none lost), the fourteenth 25 of 30 statements (2 lost) and its cards as said there.
+// contained), the thirteenth 39 of 40 statements (none lost), the fourteenth 25 of 30 statements (2 lost), the fifteenth 14 of 25
+// statements (7 lost, five of them heard as contained where the pack says may), and their cards as said there.
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
 import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
+import { cards as fifteenthCards } from '../blind/fifteenthCards'
 import { recipes } from '../blind/firstRecipes'
-import { cards } from '../blind/fourteenthCards'
+import { cards as fourteenthCards } from '../blind/fourteenthCards'
 import { recipes as fourthRecipes } from '../blind/fourthRecipes'
 import { recipes as ninthRecipes } from '../blind/ninthRecipes'
 import { lostIn, scoreLines, scoreRecipes, scoreStatements } from '../blind/score'
@@ -36,6 +38,7 @@ const told = {
   twelfth: [],
   thirteenth: [],
   fourteenth: [],
+  fifteenth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -54,6 +57,8 @@ const reached = {
   thirteenth: [0, 40, 0, 0],
   // both lost were heard as contained, where the pack says may
   fourteenth: [0, 27, 0, 2],
+  // five of the misses by the notation of the set
+  fifteenth: [0, 20, 0, 1],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
@@ -71,10 +76,14 @@ it.each(Object.keys(told) as (keyof typeof told)[])(
   },
 )
 
-it('of the cards of the fourteenth set no more food is lost than before', () => {
+it.each([
+  ['fourteenth', fourteenthCards, 10],
+  // of the sixteen none is an allergen that nothing else on its card tells of
+  ['fifteenth', fifteenthCards, 16],
+] as const)('of the cards of the %s set no more food is lost than before', (set, cards, most) => {
   const lost = cards.map(card => [card.text.split('\n')[0]!.slice(0, 40), lostIn(card)] as const)
   const of = cards.reduce((sum, card) => sum + card.foods.length, 0)
   const all = lost.flatMap(([, foods]) => foods)
-  console.log(`fourteenth: ${all.length} of ${of} foods lost`)
-  expect(all.length, JSON.stringify(lost.filter(([, foods]) => foods.length > 0))).toBeLessThanOrEqual(10)
+  console.log(`${set}: ${all.length} of ${of} foods lost`)
+  expect(all.length, JSON.stringify(lost.filter(([, foods]) => foods.length > 0))).toBeLessThanOrEqual(most)
 })
