@@ -32,7 +32,8 @@ const entries: readonly Entry[] = [
     trait: 'animal',
     answers: ['gelatine', 'meat', 'fish'],
     of: 'gelatine',
-    words: 'gelatine?s?|gélatine|gelatina|aspic|collagen|fish glue|e ?441|marshmallows?',
+    words:
+      'gelatine?s?|gélatine|gelatina|aspic|collagen|fish glue|e ?441|marshmallows?|gumm(?:y|i) (?:bears?|sweets?)|gummies|wine gums?|jelly (?:babies|sweets?)|turkish delight|lokum',
     but: 'marshmallow root',
   },
   {
@@ -47,10 +48,15 @@ const entries: readonly Entry[] = [
     answers: ['meat', 'gelatine'],
     of: 'meat, fat or rennet of animals',
     words:
-      'meat|lard|lardo|suet|tallow|dripping|rennet|pepsin|animal (?:fat|oil|shortening)s?|beef|pork|bacon|ham|veal|mutton|(?:chicken|turkey|duck|goose) (?:fat|meat|stock|broth)|schmaltz|manteca|saindoux|schmalz|bone (?:char|meal|phosphate|broth)|e ?542|l[- ]?cysteine|e ?920|lanolin|e ?913',
+      'meat|lard|lardo|suet|tallow|dripping|rennet|pepsin|animal (?:fat|oil|shortening)s?|beef|pork|bacon|ham|pancetta|prosciutto|salami|chorizo|squalene|castoreum|civet|ambergris|keratin|elastin|veal|mutton|(?:chicken|turkey|duck|goose) (?:fat|meat|stock|broth)|schmaltz|manteca|saindoux|schmalz|bone (?:char|meal|phosphate|broth)|e ?542|l[- ]?cysteine|e ?920|lanolin|e ?913',
     but: 'beef ?(?:steak)? tomato(?:es)?|(?:coconut|nut|crab) meat',
   },
-  { trait: 'animal', answers: ['fish'], of: 'fish', words: 'isinglass|fish (?:oil|glue|gelatine?)' },
+  {
+    trait: 'animal',
+    answers: ['fish'],
+    of: 'fish',
+    words: 'isinglass|fish (?:oil|glue|gelatine?)|caviar|bonito|dashi|omega[- ]3 (?:from fish|\\(fish)',
+  },
   { trait: 'animal', answers: ['egg'], of: 'egg', words: 'e ?1105|lysozyme' },
   {
     trait: 'sweetening',

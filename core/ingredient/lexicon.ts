@@ -19,7 +19,7 @@ const entries: Entry[] = [
   {
     code: 'wheat',
     words:
-      "spelt|dinkel|kamut|khorasan|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina(?! (?:di|de|d['’]) ?(?!grano(?! saraceno)|frumento|trigo|semola)\\p{L})|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|fill?o|phyllo|panko",
+      "spelt|dinkel|kamut|khorasan|udon|durum|(?<!rice |maize |corn |millet )semolina|(?<!potato |rice )farina(?! (?:di|de|d['’]) ?(?!grano(?! saraceno)|frumento|trigo|semola)\\p{L})|atta|maida|sooji|suji|rava|rawa|dalia|seitan|bul[gh]h?ur|couscous|freekeh|frikeh|einkorn|emmer|triticale|graham flour|farro|fu gluten|vital gluten|froment|weizen|blé|trigo|frumento|matzoh?|fill?o|phyllo|panko",
   },
   { code: 'rye', words: 'rye', clear: true },
   { code: 'rye', words: 'triticale|roggen|seigle|segale' },
@@ -35,24 +35,25 @@ const entries: Entry[] = [
   {
     code: 'egg',
     words:
-      'yolks?|whites|(?<!lact)albumen|(?<!lact)albumin|meringues?|mayonnaise|ovalbumin|ovomucoid|e ?1105|lysozyme|oeufs?|œufs?|huevos?|eier|vollei',
+      'yolks?|whites|(?<!lact)albumen|(?<!lact)albumin|meringues?|mayonnaise|ovalbumin|ovomucoid|ovovitellin|vitellin|livetin|e ?1105|lysozyme|oeufs?|œufs?|huevos?|eier|vollei',
   },
   { code: 'milk', words: 'milk|milks|buttermilk|skimmilk|milkfat', clear: true },
   {
     code: 'milk',
     words:
-      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|yog(?:h?urt)?s?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|halloumi|haloumi|pecorino|gouda|brie|camembert|emmental(?:er)?|gruy[eè]re|gorgonzola|stilton|edam|provolone|manchego|mizithra|nfdm|smp|wmp|evap|yog(?:h?urt)?s?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {
     code: 'peanut',
-    words: 'groundnuts?|monkey ?nuts?|arachis|arachides?|cacahu[eè]tes?|cacahuetes?|erdn[uü]sse?|moongphali|beer nuts',
+    words:
+      'groundnuts?|monkey ?nuts?|arachis|arachides?|cacahu[eè]tes?|cacahuetes?|erdn[uü]sse?|moongphali|beer nuts|goobers?|pb',
   },
   { code: 'soy', words: 'soya|soy|soybeans?|soyabeans?', clear: true },
   {
     code: 'soy',
     words:
-      'tofu|miso|tamari|shoyu|edamame|tempeh|natto|okara|soja|(?<!sunflower lecithins? ?[,(]? ?)(?<!rapeseed lecithins? ?[,(]? ?)(?<!lecithins? ?\\((?:sunflower|rapeseed|canola)[,)] ?)e ?322(?!(?: ?\\(i+\\))? ?[,(]? ?(?:from )?(?:sunflower|rapeseed|canola))',
+      'tofu|bean curd|yuba|kinako|miso|tamari|shoyu|edamame|tempeh|natto|okara|soja|(?<!sunflower lecithins? ?[,(]? ?)(?<!rapeseed lecithins? ?[,(]? ?)(?<!lecithins? ?\\((?:sunflower|rapeseed|canola)[,)] ?)e ?322(?!(?: ?\\(i+\\))? ?[,(]? ?(?:from )?(?:sunflower|rapeseed|canola))',
   },
   { code: 'almond', words: 'almonds?', clear: true },
   { code: 'almond', words: 'marzipan|frangipane?|amaretti|amaretto|amandes?|mandeln?|mandorle?|badam|almondine' },
@@ -77,17 +78,25 @@ const entries: Entry[] = [
   { code: 'mustard', words: 'mustard', clear: true },
   { code: 'mustard', words: 'dijon|senf' },
   { code: 'sesame', words: 'sesame', clear: true },
-  { code: 'sesame', words: 'tahini|tahina|halvah?|halwa|gomasio|benne|gingelly|hummus|houmous|sesam' },
+  {
+    code: 'sesame',
+    words:
+      'tahini|tahina|halvah?|halwa|gomas(?:h)?io|benne|gingelly|ajonjol[ií]|til (?:oil|seeds?)|hummus|houmous|sesam',
+  },
   { code: 'lupin', words: 'lupins?|lupine?|lupinus', clear: true },
   { code: 'fish', words: 'fish|fishes', clear: true },
   {
     code: 'fish',
-    words: 'anchov(?:y|ies)|cod|haddock|salmon|tuna|mackerel|sardines?|isinglass|surimi|worcester(?:shire)? sauce',
+    words:
+      'anchov(?:y|ies)|caviar|bonito|nam pla|colatura|cod|haddock|salmon|tuna|mackerel|sardines?|isinglass|surimi|worcester(?:shire)? sauce',
   },
   { code: 'crustaceans', words: 'crustaceans?', clear: true },
-  { code: 'crustaceans', words: 'prawns?|shrimps?|crabs?|lobsters?|crayfish|krill|langoustines?' },
+  { code: 'crustaceans', words: 'prawns?|shrimps?|crabs?|lobsters?|crayfish|krill|langoustines?|chitosan|glucosamine' },
   { code: 'molluscs', words: 'molluscs?|mollusks?', clear: true },
-  { code: 'molluscs', words: 'mussels?|oysters?|squid|calamari|octopus|clams?|scallops?|cuttlefish|whelks?' },
+  {
+    code: 'molluscs',
+    words: 'mussels?|escargots?|abalone|oysters?|squid|calamari|octopus|clams?|scallops?|cuttlefish|whelks?',
+  },
   {
     code: 'sulphites',
     words:
@@ -116,7 +125,7 @@ const sounds = [
   'egg ?plants?',
   'egg (?:replacers?|substitutes?)',
   'eggless',
-  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|cream|egg|mayonnaise|meringue|marshmallow|milk|yog(?:h?urt)?|custard|butter|quark|white chocolate)s?',
+  '(?:vegan|plant[- ]based|egg[- ]free|dairy[- ]free|milk[- ]free|animal[- ]free) (?:cheese|ice[- ]cream|cream|egg|mayonnaise|meringue|marshmallow|milk|yog(?:h?urt)?|custard|butter|quark|white chocolate)s?',
   '(?:non|dairy free|plant based)[- ]?dairy (?:cream|creamer|whip)',
   '(?:king )?oyster mushrooms?',
   'crab ?apples?',

@@ -302,7 +302,7 @@ function deepestIn(text: string): number {
 
 /** For whom it is, where to look, how it is stored: names food, and tells of none. */
 const advises =
-  /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|(?:<|≤|\bless than|\bbelow|\bunder|\bat most|\bno more than)\s*\d[\d.,]*\s*(?:ppm|mg\/kg)/iu
+  /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|not tested|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|(?:<|≤|\bless than|\bbelow|\bunder|\bat most|\bno more than)\s*\d[\d.,]*\s*(?:ppm|mg\/kg)/iu
 /** "Traces: celery / Contains: egg" */
 const betweenClauses =
   /\s+[|/•·]\s+(?=(?:may (?:also )?contain|contains?|traces|allerg|cross[- ]conta|free from|produced|made|packed|(?:not |un)?suitable)\b)/giu

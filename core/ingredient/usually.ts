@@ -26,6 +26,8 @@ interface Usual {
   but?: string
   /** Only as the whole name: "teff flour" names its kind. */
   whole?: true
+  /** Said of what is bought as it is: where a recipe speaks of it, it is a food like any other. */
+  plain?: true
 }
 const gluten = glutenCereals
 const milk: Group = ['milk']
@@ -36,17 +38,21 @@ const ofPlants = 'vegan|plant|plant[- ]based|dairy[- ]free|soya?|oat|coconut|ric
 const usual: readonly Usual[] = [
   {
     words:
-      'bread ?crumbs?|croutons?|bread|toast|pretzels?|batter|breading|stuffing|pittas?|naans?|bagels?|crumpets?|tea ?cakes?|muffins?|buns?|bread rolls?|dumplings?|gnocchi|crisp ?breads?|rusks?|melba toasts?',
+      'bread ?crumbs?|croutons?|bread|toast|pretzels?|batter|breading|stuffing|pitt?as?(?: breads?)?|naans?|bagels?|simits?|pumpernickel|baguettes?|ciabattas?|focaccias?|sourdoughs?(?! starter)|challah|crumpets?|tea ?cakes?|muffins?|buns?|bread rolls?|dumplings?|gnocchi|ravioli|lasagne? sheets?|wontons?(?: (?:wrappers?|skins?))?|kataifi|fideos?|churros?|streusels?|crumble topping|tabbouleh|gravy(?: (?:granules|powder|mix))?|yeast extract|brewer.?s yeast|corn ?flakes?|(?:rice|cereal) crispies|crisped rice|crisp ?breads?|rusks?|melba toasts?',
     groups: [gluten],
   },
   {
     words:
-      'crackers?|wafers?|ice cream cones?|cornets?|noodles?|pasta|spaghetti|macaroni|vermicelli|muesli|granola|cereals?|tortillas?|crisp cereal',
+      'crackers?|wafers?|ice cream cones?|cornets?|noodles?|pasta|spaghetti|macaroni|vermicelli|muesli|granola|cereals?|tortillas?|crisp cereal|puffed cereals?',
     but: otherGrain,
     groups: [gluten],
   },
   { words: 'rolls|(?:bread|bridge|finger) roll', groups: [gluten] },
   { words: 'flap ?jacks?|oat ?cakes?|porridge', groups: [['oats']] },
+  { words: 'muesli|granola', groups: [treeNuts], but: 'nut[- ]free' },
+  { words: 'liquorice|licorice', but: 'root|extract|powder', groups: [gluten], plain: true },
+  { words: 'mock duck', groups: [gluten] },
+  { words: 'hoisin', groups: [gluten, ['soy']] },
   { words: 'beers?|ales?|stouts?|lagers?|porters?|malt drink', but: 'ginger|root', groups: [gluten] },
   {
     words:
@@ -60,7 +66,21 @@ const usual: readonly Usual[] = [
     but: 'rice|ice|cake decoration|fish|oat|tea',
     groups: [gluten, milk, egg],
   },
-  { words: 'brioches?|croissants?|panettone|stollen|babas?', groups: [gluten, milk, egg] },
+  {
+    words:
+      'brioches?|croissants?|panettone|stollen|babas?|yorkshire puddings?|quiches?|cr[eê]pes?|blinis?|trifle|genoises?|g[eé]noises?|madeleines?|battenberg|bakewells?|(?:christmas|bread|sponge|plum) pudding|linzer ?torten?|clafoutis|swiss roll',
+    but: ofPlants,
+    groups: [gluten, milk, egg],
+  },
+  { words: 'financiers?|joconde', groups: [gluten, ['almond'], egg] },
+  { words: 'dacquoises?|panforte', groups: [treeNuts] },
+  { words: 'dacquoises?|pavlovas?', groups: [egg] },
+  {
+    words: 'stollen|bakewells?|battenberg|biscotti|cantucci(?:ni)?|orgeat|persipan|marchpane|ricciarelli',
+    groups: [['almond']],
+  },
+  { words: 'linzer ?torten?|lebkuchen|halva', but: 'sesame', groups: [treeNuts] },
+  { words: 'nocino', groups: [['walnut']] },
   { words: 'baklava', groups: [gluten, treeNuts] },
   { words: 'mince ?meat', groups: [gluten, treeNuts] },
   { words: 'trail mix|fruit and nut mix', groups: [[...treeNuts, 'peanut']] },
@@ -82,15 +102,35 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'custard(?! powder)|butter ?creams?|toffees?|fudge|caramel sauce|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder',
+      'custard(?! powder)|butter ?creams?|toffees?|fudge|caramel sauce|salted caramel|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder|cr[eè]me p[aâ]t(?:issi[eè]re)?|gelato|kulfi|semifreddo|rasmalai|alfredo|tzatziki|raita|mousses?|souffl[eé]s?|hot chocolate powder|drinking chocolate|(?:coffee |milk |tea )?(?:whitener|creamer)|margarine',
     but: ofPlants,
     groups: [milk],
   },
-  { words: 'marshmallow fluff|royal icing|advocaat|lemon curd', but: 'vegan', groups: [egg] },
-  { words: 'shrimp paste|belacan|curry paste', groups: [['crustaceans']] },
+  { words: 'roux|b[eé]chamel|white sauce', but: ofPlants, groups: [gluten, milk] },
+  {
+    words:
+      'marshmallow fluff|royal icing|advocaat|lemon curd|custard(?! powder)|cr[eè]me (?:p[aâ]t(?:issi[eè]re)?|anglaise)|mousses?|souffl[eé]s?|sabayon|zabagli?one|egg ?nog|hollandaise|aioli|frittatas?|tiramisu|challah|fresh pasta|tartare? sauce|remoulade|ice cream|gelato',
+    but: `vegan|${ofPlants}|egg[- ]free`,
+    groups: [egg],
+  },
+  { words: 'mayonnaise|mayo|aioli|remoulade|piccalilli', groups: [['mustard']] },
+  { words: 'shrimp paste|belacan|curry paste|bisque|scampi', groups: [['crustaceans']] },
+  { words: 'kimchi|furikake|caesar dressing|tapenade|dashi', groups: [['fish']] },
+  { words: 'furikake|baba ganoush|baba ghanoush|falafels?|gomashio', groups: [['sesame']] },
   { words: 'stock|bouillon', groups: [['celery'], gluten] },
   { words: 'soy sauce|teriyaki', groups: [['soy'], gluten] },
-  { words: 'wine|wine vinegar|cider|perry', groups: [['sulphites']] },
+  {
+    words: '(?:textured |hydroly[sz]ed )?vegetable proteins?|tvp',
+    groups: [['soy', 'wheat']],
+  },
+  { words: 'wine|wine vinegar|balsamic vinegar|cider|perry', groups: [['sulphites']] },
+  {
+    words:
+      '(?:dried|ready[- ]to[- ]eat) (?:apricots?|mango(?:e?s)?|pears?|apples?|peaches)|golden (?:sultanas?|raisins?)|(?:glac[eé]|maraschino|cocktail) cherr(?:y|ies)|(?:candied|mixed|crystallised) (?:peel|fruits?)',
+    but: 'unsulph?f?ured|unsulph?f?ited|organic|sulph?f?(?:ur|ite)[- ]free',
+    groups: [['sulphites']],
+    plain: true,
+  },
 ]
 const patterns = usual.map(({ words, whole, but, groups }) => ({
   words: whole ? new RegExp(`^\\s*(?:${words})\\s*$`, 'iu') : bound(words),
@@ -110,7 +150,7 @@ export const madeFoodsIn = (text: string): { start: number; end: number; word: s
   }))
 const made = bound(
   usual
-    .filter(one => !one.whole)
+    .filter(one => !one.whole && !one.plain)
     .map(one => one.words)
     .join('|'),
 )

@@ -1,6 +1,8 @@
 // How much of a blind set is read right, strictly: every word of the item, every number, every line; and which food was lost.
 import { type Amount, type ReadLine, readLine, readRecipe, readStatement } from '@fair-tin/core'
 import { openFoodIn } from '@fair-tin/core/recipe'
+import { inFull } from '../../core/ingredient/shorthand'
+import { asWritten } from '../../core/words/replaced'
 import { parseIngredient } from 'parse-ingredient'
 import type { SaidRecipe } from './firstRecipes'
 import type { HeardCard } from './fourteenthCards'
@@ -24,9 +26,11 @@ const sized = (value: number, unit: string) => {
 }
 /** Said of the state a thing is in: with it or without, it is the same thing. */
 const state = new Set('unwaxed free-range hot warm cold boiling frozen fresh ripe melted chopped'.split(' '))
+/** "dbl crm" and "double cream" are one. */
+const full = (text: string): string => inFull(asWritten(text)).text
 const bag = (text: string) =>
   (
-    text
+    full(text)
       .toLowerCase()
       .replace(/free range/g, 'free-range')
       .normalize('NFC')
@@ -206,12 +210,12 @@ export function lostIn({ text, foods }: HeardCard): string[] {
   }
   const names = read.lines.map(({ item }) => item)
   const asked = openFoodIn(recipe, { ingredients: names.map(name => ({ id: name, name })), recipes: [recipe] })
-  const heard = [...names, ...read.lines.flatMap(one => one.alternatives), ...asked.map(one => one.word)]
+  const heard = [...names, ...read.lines.flatMap(one => one.alternatives), ...asked.map(one => full(one.word))]
     .join('\n')
     .toLowerCase()
   return foods.filter(
     food =>
-      !food
+      !full(food)
         .toLowerCase()
         .split(' ')
         .every(word => heard.includes(word.slice(0, 5))),
