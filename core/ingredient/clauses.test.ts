@@ -301,3 +301,26 @@ describe('a sentence that says "not" and promises nothing', () => {
     }
   })
 })
+
+it('what a promise takes out of itself is in it', () => {
+  const things = [
+    ['casein', 'milk'],
+    ['dried egg', 'egg'],
+    ['almonds', 'almond'],
+  ] as const
+  const promises = [
+    'This is an allergen-free product (contains #)',
+    'Suitable for vegetarians but not vegans: contains #',
+    'Free of 14 allergens other than #',
+    'Free from gluten, nuts and sesame except #.',
+    'No allergens apart from #.',
+    'Rice, sugar. Free from soya; contains #.',
+  ]
+  for (const [thing, code] of things)
+    for (const promise of promises) {
+      const text = promise.replace('#', thing)
+      const { contains, mayContain } = readStatement(text)
+      expect([...contains, ...mayContain], text).toContain(code)
+    }
+  expect(readStatement('Rice, sugar. Does not contain milk, and contains no eggs.').contains).toEqual([])
+})

@@ -304,8 +304,14 @@ export function clausesOf(body: string): Clauses {
     found.may.push(...cut.may)
     if (/[\p{L}\p{N}]/u.test(cut.list)) file(cut.list, found)
   }
+  for (const promise of found.other) found.contains.push(...keptFrom(promise))
   return found
 }
+/** "Dairy-free (contains casein)", "nut free apart from almond": what a promise itself takes out of what it promises. */
+const takenOut =
+  /(?:(?<!\b(?:not|never|or|nor) |n['’]t )\bcontains?:? (?!no\b|none\b|neither\b|less\b|\d|nothing\b)|\b(?:other than|except(?:ing)?(?: for)?|apart from|aside from|save for|with the exception of)\b)([^.]+)/giu
+const keptFrom = (promise: string): string[] =>
+  [...promise.matchAll(takenOut)].map(([, what]) => what!.replace(/[)\]]+\s*$/, '').trim()).filter(namesFood)
 
 /** "Carrier: lactose": what it is there for, and what it is; no advice and no warning. */
 const labelled =

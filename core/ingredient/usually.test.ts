@@ -74,15 +74,7 @@ describe('what is made of others', () => {
       }
   })
   it('of plants holds neither milk nor egg', () => {
-    for (const word of [
-      'custard',
-      'mousse',
-      'gelato',
-      'ice cream',
-      'margarine',
-      'meringue',
-      'mayonnaise',
-    ])
+    for (const word of ['custard', 'mousse', 'gelato', 'ice cream', 'margarine', 'meringue', 'mayonnaise'])
       for (const code of ['milk', 'egg'] as const)
         expect(speaksOf(heard(`vegan ${word}`), code), `vegan ${word}`).toBe(false)
   })

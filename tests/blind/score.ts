@@ -1,9 +1,9 @@
 // How much of a blind set is read right, strictly: every word of the item, every number, every line; and which food was lost.
 import { type Amount, type ReadLine, readLine, readRecipe, readStatement } from '@fair-tin/core'
 import { openFoodIn } from '@fair-tin/core/recipe'
+import { parseIngredient } from 'parse-ingredient'
 import { inFull } from '../../core/ingredient/shorthand'
 import { asWritten } from '../../core/words/replaced'
-import { parseIngredient } from 'parse-ingredient'
 import type { SaidRecipe } from './firstRecipes'
 import type { HeardCard } from './fourteenthCards'
 import type { SaidLine, SaidStatement } from './tables'
