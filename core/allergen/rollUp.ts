@@ -218,6 +218,17 @@ interface Touching {
   line: BillLine
   statuses: readonly Status[]
   nothing: ((code: AllergenCode) => Evidence | null) | null
+  /** What was found of it, by allergen: made when it is asked for, and kept with the line. */
+  found: (Finding | undefined)[]
+}
+const foundKnown = new WeakMap<BillLine, Touching>()
+/** The same as before where line, place and facts are the same: an edit of one line leaves the others be. */
+function touchingAs(at: number, line: BillLine, statuses: readonly Status[], nothing: Touching['nothing']): Touching {
+  const before = foundKnown.get(line)
+  if (before && before.at === at && before.statuses === statuses && !before.nothing && !nothing) return before
+  const made = { at, line, statuses, nothing, found: [] }
+  foundKnown.set(line, made)
+  return made
 }
 interface OnDemand {
   bill: Bill
@@ -248,12 +259,14 @@ function touching({ bill, workbook, leftOut }: OnDemand): readonly Touching[] {
     const line = bill.lines[at]!
     const ingredient = line.role === 'beside' ? undefined : ingredients.get(line.ingredient)
     if (ingredient)
-      all.push({
-        at,
-        line,
-        statuses: knownOf(ingredient, workbook, leftOut.exempt).statuses,
-        nothing: leavesNothing(line, ingredient, workbook),
-      })
+      all.push(
+        touchingAs(
+          at,
+          line,
+          knownOf(ingredient, workbook, leftOut.exempt).statuses,
+          leavesNothing(line, ingredient, workbook),
+        ),
+      )
   }
   return all
 }
@@ -262,9 +275,13 @@ function findingsFor(table: OnDemand, index: number): Finding[] {
   table.lines ??= touching(table)
   const code = allergenCodes[index]!
   const found: Finding[] = []
-  for (const { at, line, statuses, nothing } of table.lines) {
-    const evidence = nothing?.(code)
-    found.push(evidence ? leftNothing(at, line, evidence) : finding(at, line, statuses[index]!))
+  for (const one of table.lines) {
+    const evidence = one.nothing?.(code)
+    if (evidence) found.push(leftNothing(one.at, one.line, evidence))
+    else {
+      one.found[index] ??= finding(one.at, one.line, one.statuses[index]!)
+      found.push(one.found[index])
+    }
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') found.push(gapFinding(gap))
   return code === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
 import { unknownIngredient } from '../model/ingredient'
-import type { Line, Role } from '../model/recipe'
+import type { Line, Recipe, Role } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import { billOf } from './bill'
 
@@ -317,5 +317,122 @@ describe('billOf', () => {
       sampleRecipe(`r${at}`, [sampleLine('flour', 10), ...(at === 4999 ? [] : [sampleLine(`part:r${at + 1}`, 10)])]),
     )
     expect(billOf(sampleWorkbook([flour], recipes), 'r0').gaps.map(gap => gap.why)).toEqual(['tooDeep'])
+  })
+})
+
+describe('what is kept from before', () => {
+  const ids = ['a', 'b', 'c', 'd']
+  const things = ['flour', 'water', 'milk', 'walnuts']
+  const lineOf = fc
+    .record({
+      of: fc.oneof(fc.constantFrom(...things, 'gone'), fc.constantFrom(...ids.map(id => `part:${id}`), 'part:nowhere')),
+      value: fc.integer({ min: 1, max: 400 }),
+      unit: fc.constantFrom('g' as const, 'g' as const, 'each' as const, 'cup' as const),
+      role: fc.constantFrom(...roles),
+      text: fc.constantFrom('', 'rubbed with butter', 'with walnuts on top'),
+      other: fc.option(fc.constantFrom(...things)),
+    })
+    .map(
+      ({ of, value, unit, role, text, other }): Line => ({
+        ...sampleLine(of, value, { role }),
+        amount: { value, unit },
+        ...(text ? { text } : {}),
+        ...(other ? { alternatives: [{ ingredient: other }] } : {}),
+      }),
+    )
+  type Edit = (before: Workbook) => Workbook
+  const onRecipe =
+    (id: string, change: (one: Recipe) => Recipe): Edit =>
+    before => ({
+      ...before,
+      recipes: before.recipes.map(one => (one.id === id ? change(one) : one)),
+    })
+  const onThing =
+    (id: string, change: object): Edit =>
+    before => ({
+      ...before,
+      ingredients: before.ingredients.map(one => (one.id === id ? { ...one, ...change } : one)),
+    })
+  const recipeId = fc.constantFrom(...ids)
+  const edit: fc.Arbitrary<Edit> = fc.oneof(
+    fc
+      .tuple(recipeId, fc.nat(3), lineOf)
+      .map(([id, at, line]) =>
+        onRecipe(id, one => ({ ...one, lines: one.lines.map((old, n) => (n === at % one.lines.length ? line : old)) })),
+      ),
+    fc.tuple(recipeId, fc.integer({ min: 1, max: 900 })).map(([id, value]) =>
+      onRecipe(id, one => ({
+        ...one,
+        lines: one.lines.map((old, n) => (n === 0 ? { ...old, amount: { value, unit: 'g' as const } } : old)),
+      })),
+    ),
+    fc.tuple(recipeId, lineOf).map(([id, line]) => onRecipe(id, one => ({ ...one, lines: [line, ...one.lines] }))),
+    fc.tuple(recipeId, loss).map(([id, bakeLoss]) => onRecipe(id, one => ({ ...one, bakeLoss }))),
+    fc
+      .tuple(recipeId, fc.constantFrom('metric' as const, 'us' as const))
+      .map(([id, cup]) => onRecipe(id, one => ({ ...one, cup }))),
+    fc
+      .tuple(recipeId, fc.constantFrom('Walnut loaf', 'Milk bun', 'Plain'))
+      .map(([id, name]) => onRecipe(id, one => ({ ...one, name }))),
+    fc
+      .tuple(recipeId, fc.constantFrom('Brush with milk.', 'Serve.', ''))
+      .map(([id, notes]) => onRecipe(id, one => ({ ...one, notes }))),
+    fc
+      .tuple(recipeId, fc.integer({ min: 1, max: 20 }))
+      .map(([id, pieces]) => onRecipe(id, one => ({ ...one, pieces }))),
+    fc
+      .tuple(recipeId, fc.constantFrom('milk', 'walnuts'))
+      .map(([id, word]) => onRecipe(id, one => ({ ...one, answers: [{ word, because: 'not in it' }] }) as Recipe)),
+    fc
+      .tuple(fc.constantFrom(...things), fc.constantFrom('oat drink', 'butter', 'salt'))
+      .map(([id, name]) => onThing(id, { name })),
+    recipeId.map(
+      (id): Edit =>
+        before => ({ ...before, recipes: before.recipes.filter(one => one.id !== id) }),
+    ),
+    fc.tuple(fc.constantFrom('recipe' as const, 'ingredient' as const), fc.constantFrom(...ids, ...things)).map(
+      ([kind, id]): Edit =>
+        before =>
+          ({ ...before, damaged: [{ kind, id, name: id, why: 'torn' }] }) as Workbook,
+    ),
+  )
+  it('is never of another state: after any edits the bill is that of the same books read anew', () => {
+    fc.assert(
+      fc.property(
+        fc.tuple(...ids.map(() => fc.array(lineOf, { minLength: 1, maxLength: 4 }))),
+        fc.array(edit, { maxLength: 12 }),
+        (start, edits) => {
+          let books = sampleWorkbook(
+            things.map(one => sampleIngredient(one)),
+            ids.map((id, at) =>
+              sampleRecipe(
+                id,
+                start[at]!.map((line, n) => ({ ...line, id: `${id}${n}` })),
+              ),
+            ),
+          )
+          for (const one of [(same: Workbook) => same, ...edits]) {
+            books = one(books)
+            for (const id of ids) expect(billOf(books, id)).toEqual(billOf(structuredClone(books), id))
+          }
+        },
+      ),
+      { numRuns: 300 },
+    )
+  })
+  it('leaves the lines that an edit did not touch be the very same', () => {
+    const part = sampleRecipe('part', [sampleLine('flour', 300), sampleLine('water', 100)])
+    const own = [
+      sampleLine('flour', 10, { id: 'own' }),
+      sampleLine('water', 20, { id: 'other' }),
+      sampleLine('part:part', 50),
+    ]
+    const before = sampleWorkbook([flour, water], [sampleRecipe('top', own), part])
+    const after = {
+      ...before,
+      recipes: [sampleRecipe('top', [{ ...own[0]!, amount: { value: 11, unit: 'g' } }, ...own.slice(1)]), part],
+    }
+    const [one, two] = [billOf(before, 'top').lines, billOf(after, 'top').lines]
+    expect(one.map((line, at) => line === two[at])).toEqual([false, true, true, true])
   })
 })

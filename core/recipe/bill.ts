@@ -6,7 +6,8 @@ import type { Ingredient } from '../model/ingredient'
 import { type Line, partKey, type Recipe, type Role } from '../model/recipe'
 import type { Measures, Size } from '../model/unit'
 import { damageOf, type Workbook } from '../model/workbook'
-import { openFact, openFoodIn } from './openFood'
+import { keptBeside } from '../words/keptBeside'
+import { heldAgainst, openFact, openFoodIn } from './openFood'
 import { countsPieces } from './writtenAmount'
 
 export interface PathStep {
@@ -162,15 +163,92 @@ interface Making {
   besideGaps: BillGap[]
   finished: number
   parts: PartUse[]
+  /** How many parts deep it goes; endless where it runs into a circle, or is cut short. */
+  depth: number
   /** Lines and gaps as a recipe around it takes them over: what comes in by several ways is one. */
   merged?: { lines: readonly BillLine[]; gaps: readonly BillGap[]; besideGaps: readonly BillGap[] }
 }
+
+/** How many makings of a part a line asks for. */
+type Wanted = { times: number; estimate: boolean } | { unknown: string }
+const keepMaking = keptBeside<Recipe, Making>()
 
 /** Parts inside parts this deep are followed; what is deeper is a gap. */
 const deepest = 60
 
 const roleOnTheWay = (outer: Role, inner: Role): Role =>
   outer === 'beside' || inner === 'beside' ? 'beside' : outer === 'mix' ? inner : outer
+
+/** A line of an ingredient as a leaf: the very same while the line, the ingredient and the recipe's own words stay. */
+function leafOf(line: Line, ingredient: Ingredient, recipe: Recipe): BillLine {
+  const { id, name, bakeLoss, cup, spoon } = recipe
+  return keepLeaf(line, 'leaf', [ingredient, id, name, bakeLoss, cup, spoon], () => {
+    const weight = lineGrams(line, ingredient, recipe)
+    const known = 'grams' in weight
+    const leaf: BillLine = {
+      ingredient: ingredient.id,
+      grams: known ? weight.grams : 0,
+      role: line.role,
+      path: [
+        { id, name },
+        { id: ingredient.id, name: ingredient.name },
+      ],
+      line: line.id,
+      topLine: line.id,
+      times: 1,
+      estimate: known ? weight.estimate : true,
+      how: known ? weight.how : weight.unknown,
+      retained: retainedOf(line),
+      baked: line.afterBake ? 1 : 1 - (bakeLoss ?? 0),
+    }
+    if (line.form !== undefined) leaf.form = line.form
+    if (line.amount?.unit === 'each' && !line.also?.some(again => gramsOf(again.unit) !== null)) leaf.counted = true
+    if (line.amount?.size !== undefined) leaf.size = line.amount.size
+    saysOfItself(leaf, line)
+    if (!known) leaf.unweighed = weight.unknown
+    return leaf
+  })
+}
+const keepLeaf = keptBeside<Line, BillLine>()
+const retainedOf = (line: Line): number => line.retained ?? (line.role === 'drained' ? 0 : 1)
+
+/** The leaves of a part as the line that asks for so many makings of it takes them over. */
+function movedBy(line: Line, part: Making, wanted: Wanted, recipe: Recipe): readonly BillLine[] {
+  const { id, name, bakeLoss } = recipe
+  const [times, why] = 'times' in wanted ? [wanted.times, undefined] : [0, wanted.unknown]
+  return keepMoved(line, 'moved', [part, times, why, id, name, bakeLoss], () => {
+    const here: PathStep = { id, name }
+    const [retained, baked] = [retainedOf(line), line.afterBake ? 1 : 1 - (bakeLoss ?? 0)]
+    return mergedOf(part).lines.map(leaf => {
+      const moved: BillLine = {
+        ...leaf,
+        grams: leaf.grams * times,
+        role: roleOnTheWay(line.role, leaf.role),
+        path: [here, ...leaf.path],
+        topLine: line.id,
+        times: leaf.times * times,
+        retained: leaf.retained * retained,
+        baked: leaf.baked * baked,
+      }
+      if (why !== undefined) moved.unweighed ??= why
+      else if ('times' in wanted && wanted.estimate) moved.estimate = true
+      saysOfItself(moved, line)
+      if (line.declareAs === 'compound') moved.compoundAt = 1
+      else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
+      return moved
+    })
+  })
+}
+const keepMoved = keptBeside<Line, readonly BillLine[]>()
+/** As a recipe around it takes it over. */
+const mergedOf = (part: Making) => {
+  part.merged ??= {
+    lines: mergedLines(part.lines),
+    gaps: mergedGaps(part.gaps),
+    besideGaps: mergedGaps(part.besideGaps),
+  }
+  return part.merged
+}
 
 /**
  * What stands in the same line of the same recipe, in the same role, is one leaf, however many ways lead to it: so the work
@@ -273,17 +351,57 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
           parts: [],
           gaps: [missing(id)],
           besideGaps: [],
+          depth: 0,
         },
         on: Number.POSITIVE_INFINITY,
       }
     const depth = onTheWay.size
     onTheWay.set(id, depth)
-    const here: PathStep = { id, name: recipe.name }
-    const making: Making = { lines: [], gaps: [], besideGaps: [], finished: 0, parts: [] }
+    const { making, on } = madeOf(recipe, depth)
+    onTheWay.delete(id)
+    // whatever leant on this recipe is cut short there, and of no use where it is not on the way
+    for (const [other, { on: depthOfIt }] of leaning) if (depthOfIt >= depth) leaning.delete(other)
+    if (on >= depth) {
+      made.set(id, making)
+      return { making, on: Number.POSITIVE_INFINITY }
+    }
+    leaning.set(id, { making, on })
+    return { making, on }
+  }
+
+  /** As it was made before, as long as everything that it is made of is the same; else made anew. */
+  function madeOf(recipe: Recipe, depth: number): { making: Making; on: number } {
+    const below: unknown[] = []
+    let [deep, on] = [0, Number.POSITIVE_INFINITY]
+    for (const { of, alternatives = [] } of recipe.lines) {
+      for (const other of alternatives) below.push(ingredients.get(other.ingredient))
+      if ('ingredient' in of) {
+        below.push(ingredients.get(of.ingredient))
+        continue
+      }
+      const part = partKey(of)
+      // a circle is followed as far as it goes from here, and depends on where one comes from
+      if (onTheWay.has(part) || onTheWay.size >= deepest) return workedOut(recipe, null)
+      const inner = make(part)
+      on = Math.min(on, inner.on)
+      deep = Math.max(deep, inner.making.depth + 1)
+      // what is not there is told apart by what is said to be damaged
+      below.push(recipes.has(part) ? inner.making : part, recipes.get(part))
+    }
+    if (on < Number.POSITIVE_INFINITY || depth + deep >= deepest) return workedOut(recipe, null)
+    const rests = [heldAgainst(workbook), workbook.damaged, ...below]
+    const making = keepMaking(recipe, 'making', rests, () => workedOut(recipe, below).making)
+    return { making, on }
+  }
+
+  /** `below`: what its lines ask for, as it is now; null where that is cut short. */
+  function workedOut(recipe: Recipe, below: readonly unknown[] | null): { making: Making; on: number } {
+    const here: PathStep = { id: recipe.id, name: recipe.name }
+    const making: Making = { lines: [], gaps: [], besideGaps: [], finished: 0, parts: [], depth: 0 }
     let on = Number.POSITIVE_INFINITY
     const stays = 1 - (recipe.bakeLoss ?? 0)
     for (const line of recipe.lines) {
-      const retained = line.retained ?? (line.role === 'drained' ? 0 : 1)
+      const retained = retainedOf(line)
       const baked = line.afterBake ? 1 : stays
       const counts = line.role !== 'beside'
       const gaps = counts ? making.gaps : making.besideGaps
@@ -303,28 +421,8 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         // what stands in its place proves nothing, whatever its name
         if (damageOf(workbook, 'ingredient', ingredient.id))
           gaps.push({ path, why: 'damaged', fact: damagedFact, kind: 'component' })
-        const weight = lineGrams(line, ingredient, recipe)
-        const leaf: BillLine = {
-          ingredient: ingredient.id,
-          grams: 'grams' in weight ? weight.grams : 0,
-          role: line.role,
-          path,
-          line: line.id,
-          topLine: line.id,
-          times: 1,
-          estimate: 'grams' in weight ? weight.estimate : true,
-          how: 'grams' in weight ? weight.how : weight.unknown,
-          retained,
-          baked,
-        }
-        if (line.form !== undefined) leaf.form = line.form
-        if (line.amount?.unit === 'each' && !line.also?.some(again => gramsOf(again.unit) !== null)) leaf.counted = true
-        if (line.amount?.size !== undefined) leaf.size = line.amount.size
-        saysOfItself(leaf, line)
-        if ('unknown' in weight) {
-          leaf.unweighed = weight.unknown
-          gaps.push({ path, why: 'weight', fact: weight.unknown, kind: 'amount' })
-        }
+        const leaf = leafOf(line, ingredient, recipe)
+        if (leaf.unweighed !== undefined) gaps.push({ path, why: 'weight', fact: leaf.unweighed, kind: 'amount' })
         making.lines.push(leaf)
         if (counts) making.finished += leaf.grams * retained * baked
         continue
@@ -351,11 +449,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
       const inner = make(partId)
       on = Math.min(on, inner.on)
       const part = inner.making
-      part.merged ??= {
-        lines: mergedLines(part.lines),
-        gaps: mergedGaps(part.gaps),
-        besideGaps: mergedGaps(part.besideGaps),
-      }
+      making.depth = Math.max(making.depth, part.depth + 1)
       // what is called for and not written yet may be anything
       if (
         line.role !== 'beside' &&
@@ -378,44 +472,19 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
         })
       const times = 'times' in wanted ? wanted.times : 0
       making.parts.push({ line: line.id, part: partId, makings: 'times' in wanted ? times : null })
-      for (const leaf of part.merged.lines) {
-        const moved: BillLine = {
-          ...leaf,
-          grams: leaf.grams * times,
-          role: roleOnTheWay(line.role, leaf.role),
-          path: [here, ...leaf.path],
-          topLine: line.id,
-          times: leaf.times * times,
-          retained: leaf.retained * retained,
-          baked: leaf.baked * baked,
-        }
-        if ('unknown' in wanted) moved.unweighed ??= wanted.unknown
-        else if (wanted.estimate) moved.estimate = true
-        saysOfItself(moved, line)
-        if (line.declareAs === 'compound') moved.compoundAt = 1
-        else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
-        making.lines.push(moved)
-      }
-      for (const gap of part.merged.gaps) gaps.push({ ...gap, path: [here, ...gap.path] })
-      for (const gap of part.merged.besideGaps) making.besideGaps.push({ ...gap, path: [here, ...gap.path] })
+      for (const leaf of movedBy(line, part, wanted, recipe)) making.lines.push(leaf)
+      for (const gap of mergedOf(part).gaps) gaps.push({ ...gap, path: [here, ...gap.path] })
+      for (const gap of mergedOf(part).besideGaps) making.besideGaps.push({ ...gap, path: [here, ...gap.path] })
       if (counts) making.finished += part.finished * times * retained * baked
     }
     // written somewhere and in no line: it may be in it
-    for (const food of openFoodIn(recipe, workbook))
+    for (const food of openFoodIn(recipe, workbook, below))
       making.gaps.push({
         path: [here, { id: `open ${food.word}`, name: recipe.name }],
         why: 'open',
         fact: openFact(food),
         kind: 'component',
       })
-    onTheWay.delete(id)
-    // whatever leant on this recipe is cut short there, and of no use where it is not on the way
-    for (const [other, { on: depthOfIt }] of leaning) if (depthOfIt >= depth) leaning.delete(other)
-    if (on >= depth) {
-      made.set(id, making)
-      return { making, on: Number.POSITIVE_INFINITY }
-    }
-    leaning.set(id, { making, on })
     return { making, on }
   }
 
@@ -452,13 +521,7 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
  * How many makings of a part a line asks for: by grams of the finished part, by measures of it where it was weighed what one
  * holds, by its pieces where it says how many it makes, or as a number of whole makings.
  */
-function partMakings(
-  line: Line,
-  part: Making,
-  recipe: Recipe | undefined,
-  measures: Measures,
-  name: string,
-): { times: number; estimate: boolean } | { unknown: string } {
+function partMakings(line: Line, part: Making, recipe: Recipe | undefined, measures: Measures, name: string): Wanted {
   if (line.amount === null) return { unknown: `no amount of ${name} is written` }
   let grams = 0
   let makings = 0

@@ -100,6 +100,8 @@ function dictionaryOfNames(names: readonly string[]) {
   return made
 }
 const dictionaries = new WeakMap<readonly Called[], { elsewhere: readonly string[]; dictionary: Dictionary }>()
+/** What a recipe’s words are held against, all of it one: the very same as long as the names of the larder are. */
+export const heldAgainst = (workbook: Pick<Within, 'ingredients' | 'elsewhere'>): unknown => dictionaryOf(workbook)
 function dictionaryOf({ ingredients, elsewhere }: Pick<Within, 'ingredients' | 'elsewhere'>): Dictionary {
   const others = elsewhere?.names ?? noNames
   const before = dictionaries.get(ingredients)
@@ -331,13 +333,28 @@ const made = /^(?:syrup|jam|marmalade|spread)$/i
 /** Speaks of what goes beside. */
 const serves = /\b(?:serv(?:e|ed|ing)|alongside|on the side|accompany)\b/i
 
-/** Food written in the recipe itself that none of its lines holds, however deep, and nobody has answered for. */
-export function openFoodIn(recipe: Recipe, workbook: Within): readonly OpenFood[] {
-  const { recipes, ingredients } = closureOf(workbook, recipe)
-  const called = ingredients.flatMap(({ name, standsFor, labelName }) => [name, standsFor, labelName])
-  return keep(recipe, 'open', [dictionaryOf(workbook), ...recipes, ...called], () => found(recipe, workbook))
+/**
+ * Food written in the recipe itself that none of its lines holds, however deep, and nobody has answered for. `below`: everything
+ * that its lines ask for, as it is now, where that is known already.
+ */
+export function openFoodIn(recipe: Recipe, workbook: Within, below?: readonly unknown[] | null): readonly OpenFood[] {
+  const rests = [dictionaryOf(workbook), ...wordsIn(recipe), ...(below ?? namesBelow(recipe, workbook))]
+  // an edit of an amount leaves the steps as they are: they stand for the recipe in all its states
+  return keep(recipe.steps, recipe.id, rests, () => found(recipe, workbook))
 }
-const keep = keptBeside<Recipe, readonly OpenFood[]>()
+const keep = keptBeside<Recipe['steps'], readonly OpenFood[]>()
+/** All of a recipe that is words, or says what they are about. */
+function wordsIn({ name, notes, answers, lines }: Recipe): unknown[] {
+  const words: unknown[] = [name, notes, answers]
+  for (const { of, role, text, prep, heading, alternatives } of lines)
+    words.push('ingredient' in of ? of.ingredient : partKey(of), role, text, prep, heading, alternatives)
+  return words
+}
+function namesBelow(recipe: Recipe, workbook: Within): unknown[] {
+  const { recipes, ingredients } = closureOf(workbook, recipe)
+  const parts = recipes.filter(one => one !== recipe)
+  return [...parts, ...ingredients.flatMap(({ name, standsFor, labelName }) => [name, standsFor, labelName])]
+}
 function found(recipe: Recipe, workbook: Within): OpenFood[] {
   const texts: { where: Written; at: number; text: string; beside?: boolean }[] = [
     // a name tells nobody to do anything: “Cream loaf” is of cream
