@@ -32,9 +32,17 @@ const food = fc.record({
   }),
   bakeLoss: fc.option(fc.double({ min: 0, max: 0.4, noNaN: true }), { nil: undefined }),
   analysed: fc.option(fc.double({ min: 0.1, max: 40, noNaN: true }), { nil: undefined }),
+  /** The last of its things stands in a part, with a loss of its own, asked for by weight or whole. */
+  part: fc.option(fc.record({ loss: fc.double({ min: 0, max: 0.4, noNaN: true }), weighed: fc.boolean() }), {
+    nil: undefined,
+  }),
 })
 type Food = typeof food extends fc.Arbitrary<infer F> ? F : never
-function bookOf({ things, bakeLoss, analysed }: Food): Workbook {
+const asked = (weighed: boolean) => ({
+  ...sampleLine('part:crumb', 60),
+  ...(weighed ? {} : { amount: { value: 1, unit: 'each' as const } }),
+})
+function bookOf({ things, bakeLoss, analysed, part }: Food): Workbook {
   const larder = things.map(([values], at) =>
     sampleIngredient(`thing ${at}`, {
       measures: [{ each: { medium: 50 } }],
@@ -55,7 +63,13 @@ function bookOf({ things, bakeLoss, analysed }: Food): Workbook {
   )
   return sampleWorkbook(
     larder,
-    [sampleRecipe('cake', lines, { pieces: 8, ...(bakeLoss === undefined ? {} : { bakeLoss }) })],
+    [
+      sampleRecipe('cake', part ? [...lines.slice(0, -1), asked(part.weighed)] : lines, {
+        pieces: 8,
+        ...(bakeLoss === undefined ? {} : { bakeLoss }),
+      }),
+      ...(part ? [sampleRecipe('crumb', lines.slice(-1), { bakeLoss: part.loss })] : []),
+    ],
     {
       category: 'cookie',
       ...(analysed === undefined
@@ -142,7 +156,7 @@ describe('how likely a laboratory finds it wrong', () => {
     })
     return {
       ...spreadIn(sampleWorkbook([one], [sampleRecipe('cake', [sampleLine('a', 100)], { bakeLoss: 0 })]))!,
-      finished: [1, 1] as const,
+      bakes: [[1, 1]] as const,
     }
   }
   it('is the tail of a triangle, where only one thing moves', () => {
@@ -163,6 +177,26 @@ describe('how likely a laboratory finds it wrong', () => {
       'anz',
     )!
     for (const row of simulate(anz, 100)!) expect(row.wrong).toBeNull()
+  })
+  it('a part weighed off holds more the more it lost in its own oven, and one taken whole weighs less', () => {
+    const rich = sampleIngredient('rich')
+    const none = { ...rich, id: 'none', name: 'none', nutrients: { ...rich.nutrients, fat: { value: 0, source: 'x' } } }
+    const crumb = sampleRecipe('crumb', [sampleLine('rich', 200)], { bakeLoss: 0.2 })
+    const fatOf = (weighed: boolean) => {
+      const cake = sampleRecipe('cake', [sampleLine('none', 100), asked(weighed)], { bakeLoss: 0 })
+      const spread = spreadIn(sampleWorkbook([rich, none], [cake, crumb]))!
+      return [swingsOf(spread, 'fat').find(one => one.id === 'bake crumb')!, spread.bakes[1]!] as const
+    }
+    // 60 g of it, of 75 g of what holds 10 %, in 160 g; at the ends its loss is 16 and 24 %
+    const [off, [least, most]] = fatOf(true)
+    expect([least, most]).toEqual([0.95, 1.05].map(one => expect.closeTo(one, 9)))
+    expect(off).toMatchObject({ name: 'the bake of crumb', cause: 'bake' })
+    expect(off.to).toBeCloseTo(((60 / 0.76) * 0.1) / 1.6, 6)
+    expect(off.from).toBeCloseTo(((60 / 0.84) * 0.1) / 1.6, 6)
+    // all of it: 200 g of what holds 10 %, 152 to 168 g of it left
+    const [whole] = fatOf(false)
+    expect(whole.to).toBeCloseTo((20 / (100 + 152)) * 100, 6)
+    expect(whole.from).toBeCloseTo((20 / (100 + 168)) * 100, 6)
   })
   it('names first what moves it most', () => {
     const rich = sampleIngredient('rich', {

@@ -30,11 +30,11 @@ const triangular = (random: () => number, low: number, middle: number, high: num
 }
 
 /** Everything as it was reckoned with. */
-const asReckoned = ({ grams, value, analysed }: Spread): Draw => ({
+const asReckoned = ({ grams, value, analysed, bakes }: Spread): Draw => ({
   weights: new Float64Array(grams.length).fill(1),
   values: value.slice(),
   analysed: analysed.slice(),
-  finished: 1,
+  bakes: new Float64Array(bakes.length).fill(1),
 })
 /** Rows at what was reckoned with. */
 export function reckoned(spread: Spread): Float64Array {
@@ -64,14 +64,27 @@ function energyEnd(factors: EnergyFactors, end: OneEnd, up: boolean): number {
 
 /**
  * The least and the most of each amount, everything at its worst at once. A share of a mixture is greatest where what is rich in it
- * weighs most and the rest least: found by trying a share, and weighing each line for or against it, until it stays.
+ * weighs most and the rest least: found by trying a share, and weighing each line for or against it, until it stays. The less is
+ * left of any bake, the more there is in a gram of the food.
  */
 function endsOf(spread: Spread): [number, number][] {
-  const { codes, grams, low, high, baked, of, per, rows, analysed } = spread
+  const { codes, low, high, of, per, rows, analysed, bakes } = spread
+  const atEnd = (up: boolean) => {
+    const [grams, baked] = [spread.grams.slice(), spread.baked.slice()]
+    for (const [line, parts] of spread.inParts.entries())
+      for (const { bake, weighedOff } of parts) {
+        const by = bakes[bake]![up ? 0 : 1]
+        baked[line]! *= by
+        if (weighedOff) grams[line]! /= by
+      }
+    return { grams, baked }
+  }
+  const [lean, rich] = [atEnd(false), atEnd(true)]
   const most = (code: number, up: boolean): number => {
     const found = analysed[code]!
     if (!Number.isNaN(found)) return (found * (1 + (up ? assumed.analysis : -assumed.analysis)) * per) / 100
     const values = up ? spread.valueHigh : spread.valueLow
+    const { grams, baked } = up ? rich : lean
     let share = 0
     for (let turn = 0; turn < 50; turn++) {
       let [sum, mass] = [0, 0]
@@ -85,7 +98,7 @@ function endsOf(spread: Spread): [number, number][] {
       if (Math.abs(next - share) <= 1e-12 * Math.max(1, share)) break
       share = next
     }
-    return (share * per) / (up ? spread.finished[0] : spread.finished[1])
+    return (share * per) / bakes[0]![up ? 0 : 1]
   }
   const [least, greatest] = [false, true].map(up => Float64Array.from(codes, (_, code) => most(code, up))) as [
     Float64Array,
@@ -111,7 +124,7 @@ export function simulate(
   onProgress: (drawn: number, all: number) => boolean = () => true,
 ): RowSpread[] | null {
   const random = randomLcg(seed)
-  const { low, high, value, valueLow, valueHigh, rows, rules, finished, analysed } = spread
+  const { low, high, value, valueLow, valueHigh, rows, rules, bakes, analysed } = spread
   const make = madeUp(spread)
   const made = asReckoned(spread)
   const { weights, values } = made
@@ -124,7 +137,7 @@ export function simulate(
       values[at] = value[at] === 0 ? 0 : triangular(random, valueLow[at]!, value[at]!, valueHigh[at]!)
     for (let at = 0; at < analysed.length; at++)
       made.analysed[at] = analysed[at]! * triangular(random, 1 - assumed.analysis, 1, 1 + assumed.analysis)
-    made.finished = triangular(random, finished[0], 1, finished[1])
+    for (const [at, [least, most]] of bakes.entries()) made.bakes[at] = triangular(random, least, 1, most)
     make(made, found)
     for (let row = 0; row < found.length; row++) all[row]![draw] = found[row]!
   }
@@ -161,15 +174,15 @@ export interface Swing extends Uncertain {
 }
 /** What moves a row, the most first: which one thing to know better. What moves it by nothing is left out. */
 export function swingsOf(spread: Spread, nutrient: Rounded): Swing[] {
-  const { low, high, value, valueLow, valueHigh, codes, uncertain, at, finished, analysed } = spread
+  const { low, high, value, valueLow, valueHigh, codes, uncertain, at, bakes, analysed } = spread
   const row = spread.rows.findIndex(one => one.nutrient === nutrient)
   if (row < 0) return []
   const make = madeUp(spread)
   const out = new Float64Array(spread.rows.length)
   const made = asReckoned(spread)
   const { weights, values } = made
-  const asked = (finishedBy = 1) => {
-    make({ ...made, finished: finishedBy }, out)
+  const asked = () => {
+    make(made, out)
     return out[row]!
   }
   return uncertain
@@ -184,8 +197,15 @@ export function swingsOf(spread: Spread, nutrient: Rounded): Swing[] {
           return found
         }
         both = [put(1 - assumed.analysis), put(1 + assumed.analysis)]
-      } else if (one.cause === 'bake') both = [asked(finished[0]), asked(finished[1])]
-      else if (one.cause === 'table') {
+      } else if (one.cause === 'bake') {
+        const put = (by: number) => {
+          made.bakes[place] = by
+          const found = asked()
+          made.bakes[place] = 1
+          return found
+        }
+        both = [put(bakes[place]![0]), put(bakes[place]![1])]
+      } else if (one.cause === 'table') {
         const [from, to] = [place * codes.length, (place + 1) * codes.length]
         const put = (ends: Float64Array) => {
           values.set(ends.subarray(from, to), from)

@@ -4,10 +4,11 @@
 
 import type { EnergyFactors, Rounded, RulePack } from '../market/rulePack'
 import { servingOf } from '../market/serving'
+import { gramsOf } from '../measure/convert'
 import { byId } from '../model/byId'
 import { type NutrientCode, nutrientCodes, nutrientName } from '../model/nutrient'
 import type { Product } from '../model/product'
-import type { Recipe } from '../model/recipe'
+import { type Line, partKey, type Recipe } from '../model/recipe'
 import type { Workbook } from '../model/workbook'
 import type { Bill, BillLine } from '../recipe/bill'
 import { usualBakeLoss } from '../recipe/usualLoss'
@@ -59,13 +60,23 @@ export interface Spread {
   value: Float64Array
   valueLow: Float64Array
   valueHigh: Float64Array
-  /** Factor of the finished weight at both ends. */
-  finished: readonly [number, number]
+  /** Factor of what is left of each bake at both ends: of the food itself first, then of each part that is baked by itself. */
+  bakes: readonly (readonly [number, number])[]
+  /** For each line the bakes it went through as part of a part. */
+  inParts: readonly (readonly InPart[])[]
   /** By code, per 100 g of the food: what a laboratory found, which stands for the sum; NaN where it is worked out. */
   analysed: Float64Array
   uncertain: readonly Uncertain[]
-  /** Index of the line, the ingredient or the code of each uncertain thing; -1 for the bake. */
+  /** Index of the line, the ingredient, the code or the bake of each uncertain thing. */
   at: Int32Array
+}
+/**
+ * A bake that a line went through before it came into the food. Weighed off as so many finished grams, the part holds the more of
+ * everything the more it lost; taken whole, it weighs the less.
+ */
+export interface InPart {
+  bake: number
+  weighedOff: boolean
 }
 
 const isEnergy = (nutrient: Rounded) => nutrient === 'energyKj' || nutrient === 'energyKcal'
@@ -108,11 +119,48 @@ function ofLine(
   }
 }
 
-/** The finished weight at both ends, and why: by the loss of the outermost recipe. */
-function ofBake(recipe: Recipe | undefined, product: Product): { ends: [number, number]; how: string } {
+interface Bake {
+  id: string
+  name: string
+  ends: readonly [number, number]
+  how: string
+}
+/** Is so much of the finished part asked for, and not so many makings or pieces of it? */
+const weighsOff = ({ amount, also = [] }: Line): boolean =>
+  amount?.unit !== 'each' || also.some(one => gramsOf(one.unit) !== null)
+/** The bakes of the parts, and which of them each line went through. A part that goes into no oven loses nothing there. */
+function ofParts(lines: readonly BillLine[], workbook: Workbook): { bakes: Bake[]; inParts: InPart[][] } {
+  const recipes = byId(workbook.recipes)
+  const bakes: Bake[] = []
+  const place = new Map<string, number>()
+  const bakeOf = (part: Recipe): number | null => {
+    if (part.bakeLoss === undefined && !part.steps.some(one => one.when === 'oven')) return null
+    const known = place.get(part.id)
+    if (known !== undefined) return known
+    // the food itself is the first
+    place.set(part.id, bakes.length + 1)
+    bakes.push({ id: `bake ${part.id}`, name: `the bake of ${part.name}`, ...ofBake(part) })
+    return bakes.length
+  }
+  const inParts = lines.map(({ path }) =>
+    path.slice(1, -1).flatMap((step, at): InPart[] => {
+      const part = recipes.get(step.id)
+      const bake = part ? bakeOf(part) : null
+      const asks = recipes.get(path[at]!.id)?.lines.find(({ of }) => 'recipe' in of && partKey(of) === step.id)
+      return bake === null || !asks ? [] : [{ bake, weighedOff: weighsOff(asks) }]
+    }),
+  )
+  return { bakes, inParts }
+}
+
+/** The finished weight at both ends, and why: by the loss of the recipe. */
+function ofBake(
+  recipe: Recipe | undefined,
+  product?: Pick<Product, 'category'>,
+): { ends: [number, number]; how: string } {
   const loss = recipe?.bakeLoss
   if (loss === undefined) {
-    const usual = usualBakeLoss(product.category)
+    const usual = product && usualBakeLoss(product.category)
     const most = usual?.high ?? 0.15
     return {
       ends: [1 - most, 1],
@@ -163,7 +211,8 @@ export function spreadOf(
   // what no row rests on is not drawn
   const known = nutrientCodes.filter(code => wanted.has(code) && isKnown(code))
   const ofLines = lines.map(line => ofLine(line, ingredients.get(line.ingredient)!.name, workbook))
-  const bake = ofBake(recipe, product)
+  const parts = ofParts(lines, workbook)
+  const bakes: Bake[] = [{ id: 'bake', name: 'the bake', ...ofBake(recipe, product) }, ...parts.bakes]
   const size = ids.length * known.length
   const [value, valueLow, valueHigh] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)]
   const tableHow: string[] = []
@@ -211,7 +260,7 @@ export function spreadOf(
       cause: 'analysis' as const,
       how: `analysed: another laboratory may find ${assumed.analysis * 100} % more or less, assumed`,
     })),
-    { id: 'bake', name: 'the bake', cause: 'bake', how: bake.how },
+    ...bakes.map(({ id, name, how }) => ({ id, name, how, cause: 'bake' as const })),
   ]
   return {
     rules,
@@ -226,10 +275,16 @@ export function spreadOf(
     value,
     valueLow,
     valueHigh,
-    finished: bake.ends,
+    bakes: bakes.map(one => one.ends),
+    inParts: parts.inParts,
     analysed: Float64Array.from(known, code => found[code] ?? Number.NaN),
     uncertain,
-    at: Int32Array.from([...lines.keys(), ...ids.keys(), ...analysed.map(code => known.indexOf(code)), -1]),
+    at: Int32Array.from([
+      ...lines.keys(),
+      ...ids.keys(),
+      ...analysed.map(code => known.indexOf(code)),
+      ...bakes.keys(),
+    ]),
   }
 }
 
@@ -254,29 +309,35 @@ export function rowReaders({ rules, rows, codes }: Spread): ((amounts: Float64Ar
   })
 }
 
-/** Factors of the lines, what the ingredients hold per gram, what was analysed per 100 g, and the factor of the finished weight. */
+/** Factors of the lines, what the ingredients hold per gram, what was analysed per 100 g, and the factor of each bake. */
 export interface Draw {
   weights: Float64Array
   values: Float64Array
   analysed: Float64Array
-  finished: number
+  bakes: Float64Array
 }
 /** One food made up, its rows written into `rows`. */
 export function madeUp(spread: Spread): (draw: Draw, rows: Float64Array) => void {
-  const { per, codes, grams, baked, of } = spread
+  const { per, codes, grams, baked, of, inParts } = spread
   const [n, lines] = [codes.length, grams.length]
   const readers = rowReaders(spread)
   const sums = new Float64Array(n)
-  return ({ weights, values, analysed, finished }, rows) => {
+  return ({ weights, values, analysed, bakes }, rows) => {
     sums.fill(0)
     let mass = 0
     for (let line = 0; line < lines; line++) {
-      const g = grams[line]! * weights[line]!
-      mass += g * baked[line]!
+      let g = grams[line]! * weights[line]!
+      let stays = baked[line]!
+      for (const { bake, weighedOff } of inParts[line]!) {
+        const by = bakes[bake]!
+        stays *= by
+        if (weighedOff) g /= by
+      }
+      mass += g * stays
       const from = of[line]! * n
       for (let code = 0; code < n; code++) sums[code]! += g * values[from + code]!
     }
-    const share = per / (mass * finished)
+    const share = per / (mass * bakes[0]!)
     for (let code = 0; code < n; code++)
       sums[code] = Number.isNaN(analysed[code]!) ? sums[code]! * share : (analysed[code]! * per) / 100
     for (let row = 0; row < rows.length; row++) rows[row] = readers[row]!(sums)

@@ -80,16 +80,21 @@ export function Labels({
         </p>
       )}
       {toPrint.length > 0 && (
-        <section className="rounded border-2 border-hair px-3 py-1.5" aria-label="Labels to print">
-          To print:{' '}
-          {toPrint.map((one, at) => (
-            <span key={one.batch}>
-              {at > 0 && ' · '}
-              <Link href={`/records/${one.batch}`} className="word-link">
-                {one.packs} for {one.name}, batch {one.code}
-              </Link>
-            </span>
-          ))}{' '}
+        <section
+          className="flex flex-wrap items-baseline justify-between gap-x-4 rounded border-2 border-hair px-3 py-1.5"
+          aria-label="Labels to print"
+        >
+          <span>
+            To print:{' '}
+            {toPrint.map((one, at) => (
+              <span key={one.batch}>
+                {at > 0 && ' · '}
+                <Link href={`/records/${one.batch}`} className="word-link">
+                  {one.packs} for {one.name}, batch {one.code}
+                </Link>
+              </span>
+            ))}
+          </span>
           <a className="word-link" href={`/labels/to-print.pdf${market === every ? '' : `?market=${market}`}`}>
             All of them as one PDF
           </a>

@@ -41,7 +41,7 @@ export function PutOffMenu({ matter, today }: { matter: Matter; today: string })
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
           disabled={busy}
-          className="word-link min-h-[24px] text-quiet pointer-coarse:min-h-[44px]"
+          className="word-link inline-flex min-h-[24px] items-start text-quiet pointer-coarse:min-h-[44px]"
           aria-label={`Put off: ${matter.what}`}
         >
           {busy ? 'Putting off …' : 'Put off'}
