@@ -19,7 +19,8 @@ export const floors = [
   ['label'],
   ['assess'],
   ['seal'],
-  ['batch', 'plan', 'practice'],
+  ['batch', 'plan'],
+  ['practice'],
   ['index'],
 ]
 const roomOf = file => /^core\/(\w+)/.exec(file)?.[1]

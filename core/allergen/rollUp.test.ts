@@ -157,7 +157,7 @@ it('after any edits of facts, lines, the day and the house list, what is found i
       today =>
         (before: Books): Books => ({ ...before, today }),
     ),
-    fc.constantFrom(['salt'], []).map(
+    fc.constantFrom<string[]>(['salt'], []).map(
       freeByNature =>
         (before: Books): Books => ({ ...before, kitchen: { ...before.kitchen, freeByNature } }),
     ),

@@ -19,6 +19,8 @@ export interface Moment {
   doing: string
   /** What is seen where all is well. */
   sees: string
+  /** Where something is weighed: what the recipe asks for, and the lot that stands ready. */
+  line?: { name: string; grams: number; lot: string }
   faults: readonly Fault[]
 }
 
@@ -70,12 +72,13 @@ export const moments: readonly Moment[] = [
   {
     id: 'fat',
     doing: 'The fat is weighed: 360 g.',
-    sees: 'Hard plant block, lot QB-31, in date. The scale shows 359 g.',
+    sees: 'A hard plant block, lot QB-31, in date.',
+    line: { name: 'Hard plant block', grams: 360, lot: 'QB-31' },
     faults: [
       {
         id: 'ghee',
         title: 'Ghee is milk',
-        sees: 'A jar of ghee, “clarified, free of lactose”. The scale shows 360 g.',
+        sees: 'A jar of ghee, “clarified, free of lactose”.',
         weight: 'harm',
         meant: 'Milk in squares that are sold as dairy-free.',
         why: 'Clarified butter is made of milk, and its protein is not all gone. Free of lactose is not free of milk.',
@@ -83,7 +86,7 @@ export const moments: readonly Moment[] = [
       {
         id: 'old-lot',
         title: 'The lot is past its date',
-        sees: 'Hard plant block, lot QB-19, use by three weeks ago. The scale shows 360 g.',
+        sees: 'A hard plant block, lot QB-19, use by three weeks ago.',
         weight: 'law',
         meant: 'Food past its use-by date was used.',
         why: 'A use-by date is about safety. The lot is stopped, whatever it smells like.',
@@ -94,6 +97,7 @@ export const moments: readonly Moment[] = [
     id: 'flour',
     doing: 'The flour goes in: 420 g, and 6 g of xanthan gum.',
     sees: 'House blend of rice and tapioca, made on Monday, nothing else in it.',
+    line: { name: 'House flour blend', grams: 420, lot: 'HB-07' },
     faults: [
       {
         id: 'premix-gum',
@@ -109,6 +113,7 @@ export const moments: readonly Moment[] = [
     id: 'bran',
     doing: 'Two spoons of bran for the crumb.',
     sees: 'Rice bran, its pack says rice and nothing else.',
+    line: { name: 'Rice bran', grams: 20, lot: 'RB-2' },
     faults: [
       {
         id: 'barley-bran',
@@ -124,6 +129,7 @@ export const moments: readonly Moment[] = [
     id: 'drink',
     doing: '300 ml of oat drink.',
     sees: 'Oat drink from the shelf, marked gluten-free, opened today.',
+    line: { name: 'Oat drink, gluten-free', grams: 300, lot: 'OD-114' },
     faults: [
       {
         id: 'any-milk',
@@ -139,6 +145,7 @@ export const moments: readonly Moment[] = [
     id: 'chocolate',
     doing: 'Dark chocolate, chopped: 200 g.',
     sees: 'Two bars of the usual one, 200 g together. Free of milk and nuts by its specification.',
+    line: { name: 'Dark chocolate', grams: 200, lot: 'DC-58' },
     faults: [
       {
         id: 'short-chocolate',

@@ -1,5 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { lotProblem } from '../batch/lot'
+import { batchState } from '../batch/state'
+import { Batch } from '../model/batch'
+import { practiceBatch, practiceLots } from './batch'
 import { moments } from './cards'
 import { debrief, drawPractice, type PracticeAnswer } from './practice'
 
@@ -56,5 +60,19 @@ describe('practice', () => {
         expect(debrief(cards, best)).toMatchObject({ missed: [], needless: [] })
       }),
     )
+  })
+  it('is weighed out as any batch is: its books can be read, each line says how much, and a lot of it may go in', () => {
+    const batch = practiceBatch('2026-11-27')
+    expect(Batch.parse(batch)).toEqual(batch)
+    const lines = moments.filter(one => one.line)
+    const { items } = batchState(batch, [])
+    expect(items.map(one => [one.ingredient, one.name, one.target])).toEqual(
+      lines.map(({ id, line }) => [id, line!.name, line!.grams]),
+    )
+    const lots = practiceLots('2026-11-27')
+    for (const { ingredient, name } of items)
+      expect(
+        lotProblem(lots.find(one => one.ingredient === ingredient)!, { id: ingredient, name }, '2026-11-27'),
+      ).toBeNull()
   })
 })

@@ -382,7 +382,7 @@ describe('what is kept from before', () => {
       .map(([id, pieces]) => onRecipe(id, one => ({ ...one, pieces }))),
     fc
       .tuple(recipeId, fc.constantFrom('milk', 'walnuts'))
-      .map(([id, word]) => onRecipe(id, one => ({ ...one, answers: [{ word, because: 'not in it' }] }) as Recipe)),
+      .map(([id, word]) => onRecipe(id, one => ({ ...one, answers: [{ word, said: 'not in it', by: 'Nell', on: '2026-11-24' }] }) as Recipe)),
     fc
       .tuple(fc.constantFrom(...things), fc.constantFrom('oat drink', 'butter', 'salt'))
       .map(([id, name]) => onThing(id, { name })),
@@ -393,7 +393,7 @@ describe('what is kept from before', () => {
     fc.tuple(fc.constantFrom('recipe' as const, 'ingredient' as const), fc.constantFrom(...ids, ...things)).map(
       ([kind, id]): Edit =>
         before =>
-          ({ ...before, damaged: [{ kind, id, name: id, why: 'torn' }] }) as Workbook,
+          ({ ...before, damaged: [{ kind, id, name: id, problem: 'torn' }] }) as Workbook,
     ),
   )
   it('is never of another state: after any edits the bill is that of the same books read anew', () => {

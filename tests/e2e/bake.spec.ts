@@ -341,7 +341,24 @@ test('practice draws faults, says what was caught and what got through, and keep
   await page.getByRole('button', { name: 'Begin' }).tap()
   await page.getByRole('button', { name: 'Stop' }).tap()
   await page.getByRole('button', { name: 'None of these: look again' }).tap()
-  for (let at = 0; at < 12; at++) await page.getByRole('button', { name: 'Go on' }).tap()
+  for (let at = 0; at < 2; at++) await page.getByRole('button', { name: 'Go on' }).tap()
+  // weighed out on the screen that any bake is weighed out on
+  await page.getByRole('button', { name: 'Something changed' }).tap()
+  await page.getByRole('button', { name: 'None of these: look again' }).tap()
+  for (const [name, grams] of [
+    ['Hard plant block', '360'],
+    ['House flour blend', '420'],
+    ['Rice bran', '20'],
+    ['Oat drink, gluten-free', '300'],
+    ['Dark chocolate', '200'],
+  ] as const) {
+    const line = page.getByRole('region', { name: 'This line' })
+    await expect(line.getByRole('heading', { name })).toBeVisible()
+    await expect(line).toContainText('Before you stands')
+    for (const digit of grams) await line.getByRole('button', { name: digit, exact: true }).tap()
+    await page.getByRole('button', { name: 'Weighed, next' }).tap()
+  }
+  for (let at = 0; at < 5; at++) await page.getByRole('button', { name: 'Go on' }).tap()
   const came = page.getByRole('region', { name: 'What came of it' })
   await expect(came).toContainText(/0 of [3-6] caught/)
   await expect(came.getByText('It would have meant:').first()).toBeVisible()

@@ -29,8 +29,8 @@ import { SomethingChanged } from './changed/SomethingChanged'
 import { alarmsOf } from './method/alarms'
 import { dueWords, MethodRun } from './method/MethodRun'
 import { usePhotographs } from './method/usePhotographs'
-import { canUseSerial } from './scale/serialScale'
-import { type ScaleChoice, useScale } from './scale/useScale'
+import { ScaleChooser } from './scale/ScaleChooser'
+import { useScale } from './scale/useScale'
 import { type RunningBatch, useBatch } from './useBatch'
 import { useKeptForOffline } from './useKeptForOffline'
 import { type Lots, useLots } from './weigh/useLots'
@@ -141,10 +141,8 @@ export function BatchRun({
   const [aloud, setAloud] = useState(false)
   const [changed, setChanged] = useState<{ place: string | null } | null>(null)
   const [seen, setSeen] = useState(false)
-  const [serial, setSerial] = useState(false)
   useEffect(() => {
     setAloud(leftHere('said aloud') === true)
-    setSerial(canUseSerial())
   }, [])
   const steps = useMemo(() => methodOf(batch), [batch])
   const timers = useTimers(running, steps, aloud)
@@ -329,19 +327,7 @@ export function BatchRun({
         </section>
       )}
       <footer className="flex flex-wrap items-center gap-3 text-[14px]">
-        <label className="flex items-center gap-2">
-          Scale
-          <select
-            className="field !w-auto"
-            value={scale.choice}
-            onChange={event => void scale.choose(event.target.value as ScaleChoice)}
-          >
-            <option value="typed">typed by hand</option>
-            <option value="practice">practice scale</option>
-            {serial && <option value="serial">a scale on this computer</option>}
-          </select>
-        </label>
-        {scale.problem && <span className="text-breaks">{scale.problem}</span>}
+        <ScaleChooser scale={scale} />
         <label className="flex min-h-[32px] items-center gap-2">
           <input
             type="checkbox"

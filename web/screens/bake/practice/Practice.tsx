@@ -8,6 +8,8 @@ import { useMemo, useState } from 'react'
 import { VerdictMark } from '../../../ui/VerdictMark'
 import { ask } from '../../ask'
 import { useDeed } from '../../deed'
+import { PracticeWeighing } from './PracticeWeighing'
+import { WhatIsWrong } from './WhatIsWrong'
 
 export function Practice({
   seed: first,
@@ -22,16 +24,21 @@ export function Practice({
 }) {
   const [seed, setSeed] = useState(first)
   const [begun, setBegun] = useState(false)
-  const [answers, setAnswers] = useState<PracticeAnswer[]>([])
+  const [answers, setAnswers] = useState<ReadonlyMap<string, PracticeAnswer>>(new Map())
   const [stopped, setStopped] = useState(false)
   const [done, setDone] = useState(read)
   const [problem, setProblem] = useState('')
   const [kept, setKept] = useState(false)
   const deed = useDeed()
   const cards = useMemo(() => drawPractice(seed), [seed])
-  const card = cards[answers.length]
-  const keep = async (all: PracticeAnswer[]) => {
-    const { caught, missed, needless } = debrief(cards, all)
+  const card = cards.find(one => !answers.has(one.moment.id))
+  const cameOf = (all: ReadonlyMap<string, PracticeAnswer>) =>
+    debrief(
+      cards,
+      cards.map(one => all.get(one.moment.id)),
+    )
+  const keep = async (all: ReadonlyMap<string, PracticeAnswer>) => {
+    const { caught, missed, needless } = cameOf(all)
     const said = await ask<{ done: Practised[] }>(
       '/api/v1/practice',
       { caught: caught.map(one => one.id), missed: missed.map(one => one.id), needless: needless.length },
@@ -44,15 +51,15 @@ export function Practice({
       setDone(said.done)
     }
   }
-  const answer = (one: PracticeAnswer) => {
-    const all = [...answers, one]
+  const answer = (moment: string, one: PracticeAnswer) => {
+    const all = new Map(answers).set(moment, one)
     setAnswers(all)
     setStopped(false)
-    if (all.length === cards.length) void keep(all)
+    if (all.size === cards.length) void keep(all)
   }
   const again = () => {
     setSeed(Math.random())
-    setAnswers([])
+    setAnswers(new Map())
     setBegun(true)
     setKept(false)
     setProblem('')
@@ -74,62 +81,49 @@ export function Practice({
             <h2 className="text-[24px]">{practiceBake.name}</h2>
             <p>
               {practiceBake.pieces} pieces, sold as {fullList(practiceBake.claims)}. You are shown one moment after the
-              other. A few of them have something wrong.
+              other, and weigh it out as you weigh out any bake. A few moments have something wrong.
             </p>
-            <p>Go on where all is well. Stop where it is not, and say what it is.</p>
+            <p>
+              Go on where all is well. Stop where it is not, and say what it is: at the scale, by “Something changed”.
+            </p>
             <button type="button" className="slab slab-first" onClick={again}>
               Begin
             </button>
           </div>
           <DoneList done={done} today={today} zone={zone} />
         </div>
+      ) : card?.moment.line ? (
+        <PracticeWeighing key={seed} cards={cards} today={today} onAnswer={answer} />
       ) : card ? (
         <div className="pane flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-8 py-5">
           <p className="text-quiet">
-            {practiceBake.name}, {fullList(practiceBake.claims)} · {answers.length + 1} of {cards.length}
+            {practiceBake.name}, {fullList(practiceBake.claims)} · {answers.size + 1} of {cards.length}
           </p>
           <h2 className="text-[30px] leading-tight text-ink">{card.moment.doing}</h2>
           <p className="max-w-3xl text-[22px] leading-snug">{card.fault?.sees ?? card.moment.sees}</p>
           {stopped ? (
-            <fieldset className="mt-auto flex flex-col gap-3" aria-label="What is wrong?">
-              <h3 className="text-[20px]">What is wrong?</h3>
-              {card.answers.map(one => (
-                <button
-                  key={one.id}
-                  type="button"
-                  className="slab"
-                  onClick={() => answer({ go: false, because: one.id })}
-                >
-                  {one.title}
-                </button>
-              ))}
-              <button
-                type="button"
-                className="word-link min-h-[44px] self-start text-[17px]"
-                onClick={() => setStopped(false)}
-              >
-                None of these: look again
-              </button>
-            </fieldset>
+            <WhatIsWrong
+              card={card}
+              onSay={because => answer(card.moment.id, { go: false, because })}
+              onLook={() => setStopped(false)}
+            />
           ) : (
             <div className="mt-auto grid grid-cols-2 gap-3">
               <button type="button" className="slab !min-h-[96px]" onClick={() => setStopped(true)}>
                 Stop
               </button>
-              <button type="button" className="slab slab-first !min-h-[96px]" onClick={() => answer({ go: true })}>
+              <button
+                type="button"
+                className="slab slab-first !min-h-[96px]"
+                onClick={() => answer(card.moment.id, { go: true })}
+              >
                 Go on
               </button>
             </div>
           )}
         </div>
       ) : (
-        <Came
-          came={debrief(cards, answers)}
-          problem={problem}
-          kept={kept}
-          onKeep={() => void keep(answers)}
-          onAgain={again}
-        />
+        <Came came={cameOf(answers)} problem={problem} kept={kept} onKeep={() => void keep(answers)} onAgain={again} />
       )}
     </section>
   )

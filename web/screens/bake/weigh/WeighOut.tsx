@@ -4,7 +4,7 @@ import { carriesOf, type Item, overBy, partsIn, recipeOf } from '@fair-tin/core/
 import type { Batch, Ingredient } from '@fair-tin/core/model'
 import { scaleName } from '@fair-tin/core/recipe'
 import { commaDoubt, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { sayAloud } from '../aloud'
 import { carriedWords } from '../carriedWords'
 import { PracticeControls } from '../scale/PracticeControls'
@@ -34,6 +34,7 @@ export function WeighOut({
   aloud,
   mayChange,
   onChanged,
+  atHand,
 }: {
   batch: Batch
   running: RunningBatch
@@ -46,6 +47,8 @@ export function WeighOut({
   aloud: boolean
   mayChange: boolean
   onChanged: (place: string | null) => void
+  /** What stands ready at this line, where somebody says so. */
+  atHand?: (item: Item) => ReactNode
 }) {
   const { items } = running.state
   const [chosen, setChosen] = useState<string | null>(null)
@@ -73,6 +76,7 @@ export function WeighOut({
         aloud={aloud}
         mayChange={mayChange}
         onChanged={() => onChanged(item.key)}
+        atHand={atHand?.(item)}
         onNext={() => next(item)}
       />
     </div>
@@ -93,6 +97,7 @@ function OneLine({
   aloud,
   mayChange,
   onChanged,
+  atHand,
   onNext,
 }: {
   item: Item
@@ -109,6 +114,7 @@ function OneLine({
   aloud: boolean
   mayChange: boolean
   onChanged: () => void
+  atHand: ReactNode
   onNext: () => void
 }) {
   const wanted = item.now ?? { id: item.ingredient, name: item.name }
@@ -222,6 +228,7 @@ function OneLine({
             <LotChoice lots={lots} wanted={wanted} today={today} lot={lot} onChoose={setLotId} />
           )}
         </div>
+        {atHand}
         {mayTakePart && item.weighed === 0 && onShelf > 0 && mayChange && (
           <button
             type="button"

@@ -1,0 +1,56 @@
+// The invented bake as a batch like any other: what of it is weighed out, and the lots that stand ready. It is kept nowhere.
+import type { LotOnShelf } from '../batch/lot'
+import type { Batch } from '../model/batch'
+import { unknownIngredient } from '../model/ingredient'
+import { daysAfter } from '../words/day'
+import { moments, practiceBake } from './cards'
+
+const weighed = moments.flatMap(({ id, line }) => (line ? [{ id, ...line }] : []))
+const [recipe, product] = ['practice-bake', 'practice-squares']
+
+/** Each thing is called by the moment it is weighed at. */
+export const practiceBatch = (today: string): Batch => ({
+  id: 'practice',
+  code: 'practice',
+  day: today,
+  product,
+  name: practiceBake.name,
+  pieces: practiceBake.pieces,
+  factor: 1,
+  books: {
+    products: [
+      {
+        id: product,
+        name: practiceBake.name,
+        recipe,
+        netWeight: 50,
+        pieces: 1,
+        claims: ['glutenFree', 'dairyFree', 'nutFree'],
+        markets: ['uk'],
+      },
+    ],
+    recipes: [
+      {
+        id: recipe,
+        version: 1,
+        name: practiceBake.name,
+        pieces: practiceBake.pieces,
+        lines: weighed.map(({ id, grams }) => ({
+          id,
+          of: { ingredient: id },
+          amount: { value: grams, unit: 'g' },
+          role: 'mix',
+        })),
+        steps: [],
+      },
+    ],
+    ingredients: weighed.map(({ id, name }) => unknownIngredient(id, name)),
+    kitchen: { currency: 'GBP', operator: { name: 'Practice', address: '' }, crossContact: [] },
+    evidence: [],
+    today,
+  },
+})
+
+/** Plenty of each, and in date. */
+export const practiceLots = (today: string): LotOnShelf[] =>
+  weighed.map(({ id, lot }) => ({ id: `practice ${id}`, ingredient: id, lot, left: 5000, useBy: daysAfter(today, 60) }))
