@@ -299,11 +299,13 @@ export function conflictsIn(found: readonly Finding[]): ReadonlyMap<number, Find
 
 /** From free to contained. */
 export const strength: Record<AllergenStatus, number> = { free: 0, unknown: 1, mayContain: 2, contains: 3 }
-const stronger = (a: AllergenStatus, b: AllergenStatus) => (strength[b] > strength[a] ? b : a)
 
 /** contains > mayContain > unknown > free. Nothing at all is unknown: an empty recipe proves nothing. */
-export const rolledUp = (found: readonly Finding[]): AllergenStatus =>
-  found.length === 0 ? 'unknown' : found.reduce<AllergenStatus>((worst, one) => stronger(worst, one.status), 'free')
+export function rolledUp(found: readonly Finding[]): AllergenStatus {
+  let worst: AllergenStatus = found.length === 0 ? 'unknown' : 'free'
+  for (const { status } of found) if (status !== worst && strength[status] > strength[worst]) worst = status
+  return worst
+}
 
 export type AllergenTable = Record<AllergenCode, { status: AllergenStatus; because: Reason[] }>
 /** Every allergen's status with all its reasons, those that are free by proof left out. */

@@ -4,7 +4,7 @@ import { byId } from '../model/byId'
 import type { Ingredient, Pack } from '../model/ingredient'
 import type { Kitchen } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
-import { type Bill, ediblePart } from '../recipe/bill'
+import { type Bill, type BillLine, ediblePart } from '../recipe/bill'
 
 export interface CostLine {
   ingredient: string
@@ -114,6 +114,23 @@ function written(value: bigint | number): string {
   return end === digits.length - 6 ? whole : `${whole}.${digits.slice(digits.length - 6, end)}`
 }
 
+interface KnownCost {
+  pack: Pack
+  ingredient: Ingredient
+  cost: bigint | number
+  said: string
+}
+const costKnown = new WeakMap<BillLine, KnownCost>()
+/** Of one line of a bill: the very same line at the same price costs the same. */
+function costOfLine(line: BillLine, ingredient: Ingredient, pack: Pack): KnownCost {
+  const known = costKnown.get(line)
+  if (known && known.pack === pack && known.ingredient === ingredient) return known
+  const cost = costInMillionths(pack, line.grams / (ediblePart(ingredient, line.form) ?? 1))
+  const made = { pack, ingredient, cost, said: written(cost) }
+  costKnown.set(line, made)
+  return made
+}
+
 /** Cost of a bill, per batch and per piece. `pieces` of the whole batch; what is served beside is not sold with it. */
 export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): Cost {
   const ingredients = byId(workbook.ingredients)
@@ -137,13 +154,12 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
       lines.push({ ingredient: line.ingredient, cost: null, at, why: why ?? 'unknown' })
       continue
     }
-    const bought = line.grams / (ediblePart(ingredient, line.form) ?? 1)
-    const cost = costInMillionths(pack, bought)
+    const { cost, said } = costOfLine(line, ingredient, pack)
     total =
       typeof cost === 'number' && typeof total === 'number' && total + cost < mostExact
         ? total + cost
         : BigInt(total) + BigInt(cost)
-    lines.push({ ingredient: line.ingredient, cost: written(cost), at })
+    lines.push({ ingredient: line.ingredient, cost: said, at })
   }
   for (const gap of bill.gaps) if (gap.kind === 'component') unknown.add(`${gap.path.at(-1)!.name} ${gap.fact}`)
   const known = pieces !== null && pieces > 0

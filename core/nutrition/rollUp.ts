@@ -66,6 +66,7 @@ export function perGramOf(ingredient: Ingredient): Float64Array {
   return all
 }
 
+const nothingKnown = new Float64Array(stated.length * 3).fill(Number.NaN)
 /** Do both give the same of every nutrient, per gram? */
 export function samePerGram(one: Ingredient, other: Ingredient): boolean {
   const [a, b] = [perGramOf(one), perGramOf(other)]
@@ -113,6 +114,10 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   )
 }
 
+function addTo(sums: Float64Array, per: Float64Array, grams: number): void {
+  for (let at = 0; at < sums.length; at++) sums[at]! += per[at]! * grams
+}
+
 /**
  * Per 100 g of finished food and per piece of `pieceGrams`; energy by the market's factors, not rolled up. `analysed`: what stands
  * for what is worked out, gaps included.
@@ -133,9 +138,8 @@ export function nutritionOf(
   const sums = new Float64Array(stated.length * 3)
   for (const line of lines) {
     const ingredient = ingredients.get(line.ingredient)
-    const per = ingredient ? perGramOf(ingredient) : null
-    const grams = line.grams * line.retained
-    for (let at = 0; at < sums.length; at++) sums[at]! += per === null ? Number.NaN : per[at]! * grams
+    const per = ingredient ? perGramOf(ingredient) : nothingKnown
+    addTo(sums, per, line.grams * line.retained)
   }
   const per100 = 100 / bill.finished
   // one unknown makes the whole sum no number; an unweighed line is among the general gaps

@@ -1,13 +1,24 @@
 // The invented bake as a batch like any other: what of it is weighed out, and the lots that stand ready. It is kept nowhere.
 import type { LotOnShelf } from '../batch/lot'
+import { allergenCodes } from '../model/allergen'
 import type { Batch } from '../model/batch'
-import { unknownIngredient } from '../model/ingredient'
+import type { Evidence } from '../model/evidence'
+import { type Ingredient, unknownIngredient } from '../model/ingredient'
 import { daysAfter } from '../words/day'
 import { moments, practiceBake } from './cards'
 
 const weighed = moments.flatMap(({ id, line }) => (line ? [{ id, ...line }] : []))
 const [recipe, product] = ['practice-bake', 'practice-squares']
 
+const evidence: Evidence[] = [{ id: 'spec', kind: 'specification', reference: 'invented', dated: '2026-01-01' }]
+/** As they should be: nothing in any of them but oats in the oat drink. */
+const carries = (id: string): Ingredient['allergens'] =>
+  Object.fromEntries(
+    allergenCodes.map(code => [
+      code,
+      { status: id === 'drink' && code === 'oats' ? 'contains' : 'free', evidence: 'spec' },
+    ]),
+  )
 /** Each thing is called by the moment it is weighed at. */
 export const practiceBatch = (today: string): Batch => ({
   id: 'practice',
@@ -44,7 +55,7 @@ export const practiceBatch = (today: string): Batch => ({
         steps: [],
       },
     ],
-    ingredients: weighed.map(({ id, name }) => unknownIngredient(id, name)),
+    ingredients: weighed.map(({ id, name }) => ({ ...unknownIngredient(id, name), allergens: carries(id), evidence })),
     kitchen: { currency: 'GBP', operator: { name: 'Practice', address: '' }, crossContact: [] },
     evidence: [],
     today,

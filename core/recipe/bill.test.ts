@@ -382,7 +382,12 @@ describe('what is kept from before', () => {
       .map(([id, pieces]) => onRecipe(id, one => ({ ...one, pieces }))),
     fc
       .tuple(recipeId, fc.constantFrom('milk', 'walnuts'))
-      .map(([id, word]) => onRecipe(id, one => ({ ...one, answers: [{ word, said: 'not in it', by: 'Nell', on: '2026-11-24' }] }) as Recipe)),
+      .map(([id, word]) =>
+        onRecipe(
+          id,
+          one => ({ ...one, answers: [{ word, said: 'not in it', by: 'Nell', on: '2026-11-24' }] }) as Recipe,
+        ),
+      ),
     fc
       .tuple(fc.constantFrom(...things), fc.constantFrom('oat drink', 'butter', 'salt'))
       .map(([id, name]) => onThing(id, { name })),

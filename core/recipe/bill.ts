@@ -179,67 +179,90 @@ const deepest = 60
 const roleOnTheWay = (outer: Role, inner: Role): Role =>
   outer === 'beside' || inner === 'beside' ? 'beside' : outer === 'mix' ? inner : outer
 
+/** What a leaf is made of beside its line; kept with the line, and made again as soon as any of it is another. */
+interface KnownLeaf {
+  ingredient: Ingredient
+  recipe: Pick<Recipe, 'id' | 'name' | 'bakeLoss' | 'cup' | 'spoon'>
+  leaf: BillLine
+}
+const leafKnown = new WeakMap<Line, KnownLeaf>()
+const sameWords = (one: KnownLeaf['recipe'], other: KnownLeaf['recipe']): boolean =>
+  one === other ||
+  (one.id === other.id &&
+    one.name === other.name &&
+    one.bakeLoss === other.bakeLoss &&
+    one.cup === other.cup &&
+    one.spoon === other.spoon)
+
 /** A line of an ingredient as a leaf: the very same while the line, the ingredient and the recipe's own words stay. */
 function leafOf(line: Line, ingredient: Ingredient, recipe: Recipe): BillLine {
-  const { id, name, bakeLoss, cup, spoon } = recipe
-  return keepLeaf(line, 'leaf', [ingredient, id, name, bakeLoss, cup, spoon], () => {
-    const weight = lineGrams(line, ingredient, recipe)
-    const known = 'grams' in weight
-    const leaf: BillLine = {
-      ingredient: ingredient.id,
-      grams: known ? weight.grams : 0,
-      role: line.role,
-      path: [
-        { id, name },
-        { id: ingredient.id, name: ingredient.name },
-      ],
-      line: line.id,
-      topLine: line.id,
-      times: 1,
-      estimate: known ? weight.estimate : true,
-      how: known ? weight.how : weight.unknown,
-      retained: retainedOf(line),
-      baked: line.afterBake ? 1 : 1 - (bakeLoss ?? 0),
-    }
-    if (line.form !== undefined) leaf.form = line.form
-    if (line.amount?.unit === 'each' && !line.also?.some(again => gramsOf(again.unit) !== null)) leaf.counted = true
-    if (line.amount?.size !== undefined) leaf.size = line.amount.size
-    saysOfItself(leaf, line)
-    if (!known) leaf.unweighed = weight.unknown
-    return leaf
-  })
+  const known = leafKnown.get(line)
+  if (known && known.ingredient === ingredient && sameWords(known.recipe, recipe)) return known.leaf
+  const weight = lineGrams(line, ingredient, recipe)
+  const leaf: BillLine = {
+    ingredient: ingredient.id,
+    grams: 'grams' in weight ? weight.grams : 0,
+    role: line.role,
+    path: [
+      { id: recipe.id, name: recipe.name },
+      { id: ingredient.id, name: ingredient.name },
+    ],
+    line: line.id,
+    topLine: line.id,
+    times: 1,
+    estimate: 'grams' in weight ? weight.estimate : true,
+    how: 'grams' in weight ? weight.how : weight.unknown,
+    retained: retainedOf(line),
+    baked: bakedOf(line, recipe),
+  }
+  if (line.form !== undefined) leaf.form = line.form
+  if (line.amount?.unit === 'each' && !line.also?.some(again => gramsOf(again.unit) !== null)) leaf.counted = true
+  if (line.amount?.size !== undefined) leaf.size = line.amount.size
+  saysOfItself(leaf, line)
+  if ('unknown' in weight) leaf.unweighed = weight.unknown
+  leafKnown.set(line, { ingredient, recipe, leaf })
+  return leaf
 }
-const keepLeaf = keptBeside<Line, BillLine>()
 const retainedOf = (line: Line): number => line.retained ?? (line.role === 'drained' ? 0 : 1)
+const bakedOf = (line: Line, { bakeLoss = 0 }: Pick<Recipe, 'bakeLoss'>): number => (line.afterBake ? 1 : 1 - bakeLoss)
 
+interface KnownMoved {
+  part: Making
+  times: number
+  why: string | undefined
+  recipe: KnownLeaf['recipe']
+  leaves: readonly BillLine[]
+}
+const movedKnown = new WeakMap<Line, KnownMoved>()
 /** The leaves of a part as the line that asks for so many makings of it takes them over. */
 function movedBy(line: Line, part: Making, wanted: Wanted, recipe: Recipe): readonly BillLine[] {
-  const { id, name, bakeLoss } = recipe
   const [times, why] = 'times' in wanted ? [wanted.times, undefined] : [0, wanted.unknown]
-  return keepMoved(line, 'moved', [part, times, why, id, name, bakeLoss], () => {
-    const here: PathStep = { id, name }
-    const [retained, baked] = [retainedOf(line), line.afterBake ? 1 : 1 - (bakeLoss ?? 0)]
-    return mergedOf(part).lines.map(leaf => {
-      const moved: BillLine = {
-        ...leaf,
-        grams: leaf.grams * times,
-        role: roleOnTheWay(line.role, leaf.role),
-        path: [here, ...leaf.path],
-        topLine: line.id,
-        times: leaf.times * times,
-        retained: leaf.retained * retained,
-        baked: leaf.baked * baked,
-      }
-      if (why !== undefined) moved.unweighed ??= why
-      else if ('times' in wanted && wanted.estimate) moved.estimate = true
-      saysOfItself(moved, line)
-      if (line.declareAs === 'compound') moved.compoundAt = 1
-      else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
-      return moved
-    })
+  const known = movedKnown.get(line)
+  if (known && known.part === part && known.times === times && known.why === why && sameWords(known.recipe, recipe))
+    return known.leaves
+  const here: PathStep = { id: recipe.id, name: recipe.name }
+  const [retained, baked] = [retainedOf(line), bakedOf(line, recipe)]
+  const leaves = mergedOf(part).lines.map(leaf => {
+    const moved: BillLine = {
+      ...leaf,
+      grams: leaf.grams * times,
+      role: roleOnTheWay(line.role, leaf.role),
+      path: [here, ...leaf.path],
+      topLine: line.id,
+      times: leaf.times * times,
+      retained: leaf.retained * retained,
+      baked: leaf.baked * baked,
+    }
+    if (why !== undefined) moved.unweighed ??= why
+    else if ('times' in wanted && wanted.estimate) moved.estimate = true
+    saysOfItself(moved, line)
+    if (line.declareAs === 'compound') moved.compoundAt = 1
+    else if (leaf.compoundAt !== undefined) moved.compoundAt = leaf.compoundAt + 1
+    return moved
   })
+  movedKnown.set(line, { part, times, why, recipe, leaves })
+  return leaves
 }
-const keepMoved = keptBeside<Line, readonly BillLine[]>()
 /** As a recipe around it takes it over. */
 const mergedOf = (part: Making) => {
   part.merged ??= {
@@ -399,10 +422,9 @@ export function billOf(workbook: Workbook, recipeId: string, batch: { factor: nu
     const here: PathStep = { id: recipe.id, name: recipe.name }
     const making: Making = { lines: [], gaps: [], besideGaps: [], finished: 0, parts: [], depth: 0 }
     let on = Number.POSITIVE_INFINITY
-    const stays = 1 - (recipe.bakeLoss ?? 0)
     for (const line of recipe.lines) {
       const retained = retainedOf(line)
-      const baked = line.afterBake ? 1 : stays
+      const baked = bakedOf(line, recipe)
       const counts = line.role !== 'beside'
       const gaps = counts ? making.gaps : making.besideGaps
       if ('ingredient' in line.of) {

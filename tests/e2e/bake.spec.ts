@@ -354,7 +354,7 @@ test('practice draws faults, says what was caught and what got through, and keep
   ] as const) {
     const line = page.getByRole('region', { name: 'This line' })
     await expect(line.getByRole('heading', { name })).toBeVisible()
-    await expect(line).toContainText('Before you stands')
+    await expect(line).toContainText('In front of you')
     for (const digit of grams) await line.getByRole('button', { name: digit, exact: true }).tap()
     await page.getByRole('button', { name: 'Weighed, next' }).tap()
   }

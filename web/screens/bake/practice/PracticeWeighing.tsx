@@ -90,8 +90,8 @@ export function PracticeWeighing({
           const own = cardOf(item)
           return (
             own && (
-              <p className="mt-1 rounded-lg border-2 border-navy px-4 py-2 text-[20px] leading-snug">
-                <span className="block text-[15px] text-quiet">Before you stands</span>
+              <p className="mt-1 mb-2 rounded-lg border-2 border-navy px-4 py-2 text-[20px] leading-snug">
+                <span className="block text-[15px] text-quiet">In front of you</span>
                 {own.fault?.sees ?? own.moment.sees}
               </p>
             )
