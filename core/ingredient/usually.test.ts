@@ -57,7 +57,7 @@ describe('what is made of others', () => {
     const recipe = (words: Partial<Recipe>): Recipe => ({
       id: 'r',
       version: 1,
-      name: 'Damson slab',
+      name: 'It',
       lines: [],
       steps: [],
       ...words,

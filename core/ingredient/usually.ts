@@ -26,8 +26,6 @@ interface Usual {
   but?: string
   /** Only as the whole name: "teff flour" names its kind. */
   whole?: true
-  /** Said of what is bought as it is: where a recipe speaks of it, it is a food like any other. */
-  plain?: true
 }
 const gluten = glutenCereals
 const milk: Group = ['milk']
@@ -50,7 +48,7 @@ const usual: readonly Usual[] = [
   { words: 'rolls|(?:bread|bridge|finger) roll', groups: [gluten] },
   { words: 'flap ?jacks?|oat ?cakes?|porridge', groups: [['oats']] },
   { words: 'muesli|granola', groups: [treeNuts], but: 'nut[- ]free' },
-  { words: 'liquorice|licorice', but: 'root|extract|powder', groups: [gluten], plain: true },
+  { words: 'liquorice|licorice', but: 'root|extract|powder', groups: [gluten] },
   { words: 'mock duck', groups: [gluten] },
   { words: 'hoisin', groups: [gluten, ['soy']] },
   { words: 'beers?|ales?|stouts?|lagers?|porters?|malt drink', but: 'ginger|root', groups: [gluten] },
@@ -129,7 +127,6 @@ const usual: readonly Usual[] = [
       '(?:dried|ready[- ]to[- ]eat) (?:apricots?|mango(?:e?s)?|pears?|apples?|peaches)|golden (?:sultanas?|raisins?)|(?:glac[eé]|maraschino|cocktail) cherr(?:y|ies)|(?:candied|mixed|crystallised) (?:peel|fruits?)',
     but: 'unsulph?f?ured|unsulph?f?ited|organic|sulph?f?(?:ur|ite)[- ]free',
     groups: [['sulphites']],
-    plain: true,
   },
 ]
 const patterns = usual.map(({ words, whole, but, groups }) => ({
@@ -150,7 +147,7 @@ export const madeFoodsIn = (text: string): { start: number; end: number; word: s
   }))
 const made = bound(
   usual
-    .filter(one => !one.whole && !one.plain)
+    .filter(one => !one.whole)
     .map(one => one.words)
     .join('|'),
 )

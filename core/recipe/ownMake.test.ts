@@ -18,7 +18,7 @@ const told = (text: string): Partial<Recipe> => ({ steps: [{ text, when: 'bench'
 
 /** Foods that an eater must know of, as they are written; each of them made of others. */
 const madeFoods =
-  'crackers,digestives,shortbread,pastry,puff pastry,wafers,brioche,sponge fingers,noodles,pasta,pretzels,granola,flapjack,mincemeat,cookies,brownie pieces,trail mix,croutons,rusks,pie crust,cake crumbs,biscuits,croissants,panettone,nougat,fudge,toffee,praline,custard,lemon curd,breadcrumbs,beer'.split(
+  'crackers,digestives,shortbread,pastry,puff pastry,wafers,brioche,sponge fingers,noodles,pasta,pretzels,granola,flapjack,mincemeat,cookies,brownie pieces,trail mix,croutons,rusks,pie crust,cake crumbs,biscuits,croissants,panettone,nougat,fudge,toffee,praline,custard,lemon curd,breadcrumbs,beer,gelato,mousse,salted caramel,ciabatta,muesli,cornflakes,rice crispies,margarine,halva,panforte,biscotti,advocaat,hot chocolate powder,liquorice,dried apricots,meringue,ice cream'.split(
     ',',
   )
 /** Others, that warn by their name or are food all the same. */
@@ -67,6 +67,9 @@ describe('a food that is made of others', () => {
     [told('Pour the batter in. A cake tester comes out clean.')],
     [{ lines: [sampleLine('rice', 100, { heading: 'For the shortbread' })], ...told('Press the shortbread down.') }],
     [{ name: 'Plum cheesecake pots' }],
+    [{ name: 'Plum mousse', ...told('Spoon the mousse into pots; chill each mousse for an hour.') }],
+    [told('Make a roux, let it cook, and thin the roux little by little.')],
+    [told('Rub to a streusel. Press the streusel on and bake.')],
     [{ name: 'Date granola', ...told('Break the granola up when cold.') }],
   ] satisfies [Partial<Recipe>][])('is not asked about where it is what the recipe makes: %j', change =>
     expect(asked(change, ['rice', 'ground ginger', 'plums', 'dates', 'cheese'])).toEqual([]),

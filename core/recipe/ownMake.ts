@@ -5,7 +5,7 @@ import { stem } from '../words/stem'
 
 /** What most bakes are called at some point of their method, whatever they are. */
 const anyBake =
-  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|(?:tart(?:let)?|pastry|flan) (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|butter ?creams?|florentines?|macarons?)$/i
+  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|(?:tart(?:let)?|pastry|flan) (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|butter ?creams?|florentines?|macarons?|mousses?|souffl[eé]s?|cr[eè]me (?:p[aâ]t(?:issi[eè]re)?|anglaise)|roux|b[eé]chamel|white sauce|streusels?|crumble topping|salted caramel|caramel sauce|sabayon|zabagli?one|pavlovas?|gelato|semifreddo|ice cream|cr[eê]pes?|blinis?|madeleines?|financiers?|dacquoises?|g[eé]noises?|joconde|trifle|clafoutis|quiches?|focaccias?|churros?|lemon curd|royal icing|granola|muesli|porridge|baguettes?|ciabattas?|sourdoughs?|biscotti|cantucci(?:ni)?|lebkuchen)$/i
 /** "and toast": something done. */
 const done = /^(?:toast|batter|cake)$/i
 const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
