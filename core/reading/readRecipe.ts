@@ -357,7 +357,8 @@ const remark = /^(?:n\.?b\.?|p\.?s\.?|notes?|tips?|remember|caution|warning)(?=[
 const isOnlyFood = (row: string): boolean => {
   const { item } = readLine(row)
   const words = item.split(' ')
-  return row.length <= 30 && words.length <= 2 && isKnownFood(words.at(-1)!) && madeFoodsIn(item).length === 0
+  const isFood = isKnownFood(words.at(-1)!) && speaksOfFood(row)
+  return row.length <= 30 && words.length <= 2 && isFood && madeFoodsIn(item).length === 0
 }
 /** "150 g de sucre": measured, and nothing to do. */
 const isWeighedOut = (row: string): boolean =>
