@@ -274,6 +274,9 @@ describe('a sentence that says "not" and promises nothing', () => {
     'The same equipment processes #.',
     'It is not only # that is handled here.',
     'This site is not free from #.',
+    'We use # and rice in this kitchen.',
+    'Made beside # bars.',
+    'Our kitchen handles #, salt and rice.',
   ]
   it.each(sentences)('%s is heard as a warning, alone, behind a promise and behind a list', sentence => {
     for (const [what, code] of [

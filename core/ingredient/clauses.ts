@@ -160,7 +160,7 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
 }
 
 const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
-const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|–|-|false|0)$/i
+const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|✘|×|–|-|false|0)$/i
 const maybe =
   /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
 /** Handled nowhere near it: a promise, and proof of nothing. */
@@ -168,14 +168,14 @@ const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
 type Answers = Pick<Clauses, 'contains' | 'may' | 'other'>
 /** Answers as they stand in a table, the longer before what they begin with. */
 const short =
-  'may contain(?: traces)?|may be present|traces?|possibl[ey]|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n'
+  'may contain(?: traces)?|may be present|traces?|possibl[ey]|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n|[✓✔✗✘×]'
 /** "Allergens:" before the first answer. */
 const headOfAnswers = new RegExp(
   `^\\s*(?:the )?allerg(?:y|ens?)(?: \\p{L}+){0,2}:\\s*(?=\\p{L}[\\p{L} ()/&]{1,60}\\s*(?:[:=|–-]\\s|(?:${short})(?![\\p{L}-])))`,
   'iu',
 )
 const nextAnswer = new RegExp(
-  `[\\s,;|/.•·]*(\\p{L}[\\p{L} ()/&’'-]{1,60}?)(?:\\s*[:=|?]\\s*|\\s+[–-]\\s+|\\s+)(${short})(?![\\p{L}-])`,
+  `[\\s,;|/.•·]*(\\p{L}[\\p{L} ()/&’'-]{1,60}?)(?:\\s*[:=|?]\\s*|\\s+[–-]\\s+|\\s+)(${short})(?![\\p{L}-])(?:\\s*\\(([^()]{0,60})\\))?`,
   'iuy',
 )
 /** "Egg: NO Milk: YES Soya: TRACE": a whole text of names with an answer each, whatever parts them; null where it is anything else. */
@@ -188,13 +188,15 @@ function answersIn(text: string): Answers | null {
     const found = nextAnswer.exec(rest)
     if (!found) return pairs > 1 && !/[\p{L}\p{N}]/u.test(rest.slice(end)) ? read : null
     end = nextAnswer.lastIndex
-    const [, name = '', answer = ''] = found
+    const [, name = '', answer = '', beside = ''] = found
     if (!namesFood(name) || sentenceInName.test(name)) return null
-    if (yes.test(answer)) read.contains.push(name)
-    else if (no.test(answer)) read.other.push(`${name}: ${answer}`)
-    else read.may.push(name)
+    // what the bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
+    if (yes.test(answer)) read.contains.push(beside ? `${name} (${beside})` : name)
+    else if (no.test(answer) && !stillThere.test(beside)) read.other.push(`${name}: ${answer}`)
+    else read.may.push(beside ? `${name} (${beside})` : name)
   }
 }
+const stillThere = /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|handl\p{L}*|but|except\p{L}*)\b/iu
 /** Not a name, but something said: "contains" of "This contains milk". */
 const sentenceInName = /\b(?:contain\p{L}*(?! gluten)|may|is|are|has|made|with|from|free|no|not|without)\b/iu
 /** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head may stand before the first. */
@@ -316,6 +318,8 @@ const keptFrom = (promise: string): string[] =>
 /** "Carrier: lactose": what it is there for, and what it is; no advice and no warning. */
 const labelled =
   /^(?!.{0,30}\b(?:stor|serv|keep|allerg|advi|caution|warn|note|trace|shar|may|tip)\p{L}*.{0,30}:)[\p{L} -]{3,30}:\s*\S/iu
+const weUse =
+  /^(?:we|(?:our|the|this) (?:kitchen|site|factory|bakery|plant|facility|premises|line|mill)|site|factory|facility)\b[^.]*\b(?:us(?:e|es|ing)|handl\p{L}*|pack\p{L}*|keep\p{L}*|stor\p{L}*|process\p{L}*|ha(?:s|ve))\b/iu
 /** "although oats are used": it is in it, and nobody speaks of a place. */
 const isInIt = (sentence: string): boolean => {
   const said = /^(.{2,80}?) (?:is|are) (?:used|added|included|present)\s*[.!]?$/i.exec(sentence)
@@ -339,11 +343,16 @@ function file(sentence: string, found: Clauses): void {
   }
   const short = sentence.length <= longestWarning
   // something of the statement stands before it: then it does not begin the list
-  const begun = list.length > 0 || found.other.length > 0
+  const begun = [list, found.other, found.contains, found.may].some(all => all.length > 0)
+  // "We use milk, eggs and nuts in this kitchen" lists nothing that is in it
+  const house = weUse.test(sentence)
   if (
     short &&
-    (warning.test(sentence) || (begun && (sharedPlace.test(sentence) || tellsOfPlace(sentence)))) &&
+    (warning.test(sentence) ||
+      (house && tellsOfPlace(sentence)) ||
+      (begun && (sharedPlace.test(sentence) || nearby.test(sentence) || tellsOfPlace(sentence)))) &&
     (begun ||
+      house ||
       !/,/.test(sentence) ||
       /^(?:may|produced|made|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|for)|unsuitable)/i.test(
         sentence,

@@ -18,7 +18,7 @@ import { keptBeside } from '../words/keptBeside'
 import { rememberedByText } from '../words/remembered'
 import { stem } from '../words/stem'
 import { closureOf } from './closure'
-import { joins, type Written, whatItMakes } from './ownMake'
+import { couldMake, joins, type Written, whatItMakes } from './ownMake'
 
 export interface OpenFood {
   where: Written
@@ -403,7 +403,7 @@ function found(recipe: Recipe, workbook: Within): OpenFood[] {
         !joins.test(text.slice(0, one.start)) &&
         text.slice(one.end).trim() === '' &&
         (one.start === called.length || made.test(one.word))
-      const own = one.made && isOwn(where, text, one)
+      const own = one.made && isOwn(where, text, one) && (where === 'name' || couldMake(one.word, eaten.names))
       if (!itself && !own && !isAnswered(one, eaten) && !(serving && isAnswered(one, served))) put(where, at, one.word)
     }
     if (where === 'step' && greasing.test(text) && !eaten.fatOnTin && !greasedWith(text, dictionary))

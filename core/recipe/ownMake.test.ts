@@ -74,6 +74,13 @@ describe('a food that is made of others', () => {
   ] satisfies [Partial<Recipe>][])('is not asked about where it is what the recipe makes: %j', change =>
     expect(asked(change, ['rice', 'ground ginger', 'plums', 'dates', 'cheese'])).toEqual([]),
   )
+  it('is asked about where the recipe has nothing to make it of', () => {
+    const layered = told('Layer the sponge with custard, then buttercream; set the biscuits on top.')
+    expect(asked(layered, ['plums', 'sugar'])).toEqual(['sponge', 'custard', 'buttercream', 'biscuits'])
+    expect(asked(layered, ['plums', 'rice flour'])).toEqual(['custard', 'buttercream'])
+    // custard warns of milk by its name
+    expect(asked(layered, ['rice flour', 'egg', 'plant block'])).toEqual(['custard'])
+  })
   it('is answered by a line of its own', () =>
     expect(asked(told('Roll in crushed biscuits.'), ['oat biscuits'])).toEqual([]))
 })

@@ -1,5 +1,7 @@
 // Is it what the recipe itself makes? "Cool the biscuits" tells of the biscuits in the oven; "roll in crushed biscuits" of others,
 // which somebody has to buy or bake.
+import { usuallyIn } from '../ingredient/usually'
+import type { AllergenCode } from '../model/allergen'
 import type { Recipe } from '../model/recipe'
 import { stem } from '../words/stem'
 
@@ -22,6 +24,25 @@ const definite = /\b(?:the|this|that|these|those|your|each|every|all|both|its|th
 /** In a name, before something that is in it: "loaf with jam". */
 export const joins =
   /(?:\b(?:with|and|on|in|of|over|plus|topped|crusted)|[&+,(–—])[ \t]*(?:(?:puff|short ?crust|crushed|crumbled|digestive|graham)[ \t]+)?$/i
+
+/** What it takes to make one, by what is usually in it first: something dry or eggs, something of milk or like it, eggs. */
+const takes: readonly { first: AllergenCode; of: RegExp }[] = [
+  {
+    first: 'wheat',
+    of: /flour|starch|meal|polenta|\boat|almond|nut\b|coconut|crumb|biscuit|blend|\bmix|rice|buckwheat|teff|sorghum|millet|quinoa|tapioca|arrowroot|psyllium|seed|date|egg|white|yolk|aquafaba|banana|puree/,
+  },
+  {
+    first: 'milk',
+    of: /butter|spread|marg|block|cream|milk|drink|cheese|quark|mascarpone|yog|ghee|\bfat\b|\boil|chocolate|choc\b|coconut|cashew|tofu/,
+  },
+  { first: 'egg', of: /egg|yolk|white|aquafaba|albumen|chickpea|flax|linseed/ },
+]
+/** Could it be made of things of these names? Where nothing of the kind is there, it comes from somewhere else. */
+export function couldMake(food: string, names: Iterable<string>): boolean {
+  const first = usuallyIn([{ name: food }])[0]?.codes[0]
+  const need = takes.find(one => one.first === first)
+  return !need || [...names].some(name => need.of.test(name))
+}
 
 const lastWord = (text: string): string =>
   stem(text.replace(/\([^)]*\)/g, '').match(/\p{L}+(?=[^\p{L}]*$)/u)?.[0] ?? '')
