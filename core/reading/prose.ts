@@ -1,6 +1,7 @@
 // Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
 import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount } from '../measure/quantity'
+import { speaksOfFood } from '../recipe/openFood'
 import { unitMeant } from './bareNumber'
 import { normal } from './normal'
 import { readLine } from './readLine'
@@ -24,11 +25,14 @@ export function linesInProse(text: string): string[] {
     // "dip them in dark chocolate, about 100 grams"
     const alone = readAmount(clause.replace(/^(?:so |and |it(?:'|’)?s )/i, ''))
     const earlier = clauses[at - 1] ?? ''
-    const named = earlier.replace(/ (?:if you (?:like|want|fancy)|optional|maybe)$/i, '')
+    const isNamed = (one: string) => one.length <= 40 && !/\d/.test(one) && speaksOfFood(one)
+    const said = earlier.replace(/ (?:if you (?:like|want|fancy)|optional|maybe)$/i, '')
+    // "coconut, fine, about three cups"
+    const named = !isNamed(said) && /^\p{L}{2,12}$/u.test(said) ? (clauses[at - 2] ?? '') : said
     const before =
       /.*\b(?:in|into|with|add|of|some|use)\s+(\p{L}[\p{L} -]{2,40})$/iu.exec(earlier)?.[1] ??
       // "Sultanas if you like, about 60g"
-      (named.length <= 40 && isKnownFood(named) ? named : undefined)
+      (isNamed(named) ? named : undefined)
     if (alone && alone.rest === '' && alone.amount.unit !== 'each' && before && !/\d/.test(before))
       return [`${clause} ${before}`]
     // "tsp of baking powder"
