@@ -327,3 +327,12 @@ it('what a promise takes out of itself is in it', () => {
     }
   expect(readStatement('Rice, sugar. Does not contain milk, and contains no eggs.').contains).toEqual([])
 })
+
+it('food in a bracket behind a no is not lost with it', () => {
+  for (const between of ['  ', ', ', '; ', '\n']) {
+    const text = ['Gluten: no (contains oats)', 'Milk: no (lactose)', 'Egg: no (egg free)', 'Soya: yes'].join(between)
+    const { contains, mayContain } = readStatement(text)
+    expect([...contains, ...mayContain].sort(), text).toEqual(expect.arrayContaining(['milk', 'oats', 'soy']))
+    expect([...contains, ...mayContain], text).not.toContain('egg')
+  }
+})

@@ -192,7 +192,7 @@ function answersIn(text: string): Answers | null {
     if (!namesFood(name) || sentenceInName.test(name)) return null
     // what the bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
     if (yes.test(answer)) read.contains.push(beside ? `${name} (${beside})` : name)
-    else if (no.test(answer) && !stillThere.test(beside)) read.other.push(`${name}: ${answer}`)
+    else if (no.test(answer) && !stillThere.test(beside) && !namesFood(beside)) read.other.push(`${name}: ${answer}`)
     else read.may.push(beside ? `${name} (${beside})` : name)
   }
 }

@@ -73,6 +73,13 @@ describe('what is made of others', () => {
         ).toBe(true)
       }
   })
+  it('is never silent about its flour for what else its name says is in it, or is not of animals', () => {
+    for (const word of made.wheat!.split('|'))
+      for (const said of ['almond', 'vegan', 'lemon', 'dairy-free'])
+        expect(speaksOf(heard(`${said} ${word}`), 'wheat'), `${said} ${word}`).toBe(true)
+    for (const name of ['almond mousse', 'coconut custard', 'rice soufflé', 'coconut ice cream'])
+      expect(speaksOf(heard(name), 'egg'), name).toBe(true)
+  })
   it('of plants holds neither milk nor egg', () => {
     for (const word of ['custard', 'mousse', 'gelato', 'ice cream', 'margarine', 'meringue', 'mayonnaise'])
       for (const code of ['milk', 'egg'] as const)

@@ -67,7 +67,6 @@ const usual: readonly Usual[] = [
   {
     words:
       'brioches?|croissants?|panettone|stollen|babas?|yorkshire puddings?|quiches?|cr[eê]pes?|blinis?|trifle|genoises?|g[eé]noises?|madeleines?|battenberg|bakewells?|(?:christmas|bread|sponge|plum) pudding|linzer ?torten?|clafoutis|swiss roll',
-    but: ofPlants,
     groups: [gluten, milk, egg],
   },
   { words: 'financiers?|joconde', groups: [gluten, ['almond'], egg] },
@@ -104,11 +103,11 @@ const usual: readonly Usual[] = [
     but: ofPlants,
     groups: [milk],
   },
-  { words: 'roux|b[eé]chamel|white sauce', but: ofPlants, groups: [gluten, milk] },
+  { words: 'roux|b[eé]chamel|white sauce', groups: [gluten, milk] },
   {
     words:
       'marshmallow fluff|royal icing|advocaat|lemon curd|custard(?! powder)|cr[eè]me (?:p[aâ]t(?:issi[eè]re)?|anglaise)|mousses?|souffl[eé]s?|sabayon|zabagli?one|egg ?nog|hollandaise|aioli|frittatas?|tiramisu|challah|fresh pasta|tartare? sauce|remoulade|ice cream|gelato',
-    but: `vegan|${ofPlants}|egg[- ]free`,
+    but: 'vegan|plant|plant[- ]based|egg[- ]free',
     groups: [egg],
   },
   { words: 'mayonnaise|mayo|aioli|remoulade|piccalilli', groups: [['mustard']] },

@@ -18,6 +18,17 @@ it('shares of the flour are grams of the flour that is said, or of a hundred', (
   expect(grams(`Teff loaf\n\n${rows}`)).toContain('95 g Water')
   expect(grams('Teff loaf\n\n100% teff flour\n80% water\n2% salt\nFor 1.2 kg of flour')).toContain('960 g water')
 })
+it('what says its own amount beside its share keeps that amount', () => {
+  const rows = [
+    'Rice flour 300 g 60%',
+    'Tapioca starch 200 g 40 %',
+    'Water 475 ml 95%',
+    'Eggs 4 20%',
+    'Butter 1.5 kg 30%',
+  ]
+  expect(inGrams(rows)).toEqual(rows)
+  expect(grams(`Teff loaf\n\n${rows.slice(0, 2).join('\n')}`)).toEqual(['300 g Rice flour', '200 g Tapioca starch'])
+})
 it('what makes no hundred of flour is left as it is written', () => {
   const rows = ['Dark chocolate 70%', 'Rice flour 30%', 'Teff flour 10%', 'Cream 35%']
   expect(inGrams(rows)).toEqual(rows)

@@ -11,12 +11,17 @@ const total =
 /** How many rows make a list of it. */
 const fewest = 3
 
+/** "Rice flour 300 g 60 %" says how much; the number of "E450" and "SAPP 28" is part of a name. */
+const saysItsOwn = (name: string): boolean =>
+  /\d/.test(name) && !/^(?:E ?\d{3,4}\w?|[A-Z]{3,5})(?: \d{1,3})?$/.test(name.trim())
 const shareIn = (row: string): { name: string; share: number } | null => {
   const behind = nameFirst.exec(row)
   const before = behind ? null : shareFirst.exec(row)
   const [name, share] = behind ? [behind[1]!, behind[2]!] : before ? [before[2]!, before[1]!] : ['', '']
   const read = typedNumber(share)
-  return name !== '' && !/^(?:sub-?)?total\b/i.test(name) && read > 0 ? { name: name.trim(), share: read } : null
+  return name !== '' && !/^(?:sub-?)?total\b/i.test(name) && !saysItsOwn(name) && read > 0
+    ? { name: name.trim(), share: read }
+    : null
 }
 
 /** Grams of a whole mix that is told in shares only. */

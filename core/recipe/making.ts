@@ -18,7 +18,7 @@ export interface Making {
   besideGaps: BillGap[]
   finished: number
   parts: PartUse[]
-  /** How many parts deep it goes; endless where it runs into a circle, or is cut short. */
+  /** How many parts deep it goes, as far as it was followed. */
   depth: number
   /** Lines and gaps as a recipe around it takes them over: what comes in by several ways is one. */
   merged?: { lines: readonly BillLine[]; gaps: readonly BillGap[]; besideGaps: readonly BillGap[] }

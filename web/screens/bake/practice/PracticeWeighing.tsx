@@ -36,7 +36,7 @@ export function PracticeWeighing({
     }
   }, [today])
   const running = usePracticeBatch(batch)
-  const scale = useScale(1)
+  const scale = useScale(1, false)
   const [stopped, setStopped] = useState<Item | null>(null)
   const cardOf = (item: Item) => cards.find(one => one.moment.id === item.ingredient)
   const itemAt = (place: string | null) => running.state.items.find(one => one.key === place)

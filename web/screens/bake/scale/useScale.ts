@@ -16,8 +16,8 @@ export interface ChosenScale {
 }
 const shelf = 'scale at the bench'
 
-/** `step`: what the scale shows, in grams. A scale that was plugged in is chosen anew after a reload: a browser asks for it by hand. */
-export function useScale(step: number): ChosenScale {
+/** `remembered`: chosen for the next batch at this bench too, as it is not in practice. `step`: what the scale shows, in grams. A scale that was plugged in is chosen anew after a reload: a browser asks for it by hand. */
+export function useScale(step: number, remembered = true): ChosenScale {
   const [choice, setChoice] = useState<ScaleChoice>('typed')
   const [scale, setScale] = useState<LiveScale | null>(null)
   const [problem, setProblem] = useState('')
@@ -34,17 +34,17 @@ export function useScale(step: number): ChosenScale {
         const made = next === 'practice' ? practiceScale(step) : next === 'serial' ? await serialScale(step) : null
         put(made)
         setChoice(made === null ? 'typed' : next)
-        leaveHere(shelf, made === null || next === 'serial' ? null : next)
+        if (remembered) leaveHere(shelf, made === null || next === 'serial' ? null : next)
       } catch (error) {
         setProblem(error instanceof Error ? error.message : 'The scale could not be connected.')
       }
     },
-    [put, step],
+    [put, step, remembered],
   )
   useEffect(() => {
-    if (leftHere(shelf) === 'practice') void choose('practice')
+    if (remembered && leftHere(shelf) === 'practice') void choose('practice')
     return () => open.current?.close()
-  }, [choose])
+  }, [choose, remembered])
   return { choice, scale, practice: choice === 'practice' ? (scale as PracticeScale) : null, problem, choose }
 }
 
