@@ -336,3 +336,14 @@ it('food in a bracket behind a no is not lost with it', () => {
     expect([...contains, ...mayContain], text).not.toContain('egg')
   }
 })
+
+it.each([
+  ['Gluten: NO Oats: YES Milk', 'oats milk'],
+  ['Peanuts: no Tree nuts: no Sesame: unknown', 'sesame'],
+  ['Nut free: No Milk free: Yes', 'almond'],
+  ['Milk free: no; egg free: yes', 'milk'],
+  ['Milk: untested, Egg: tbc, Soya: no', 'milk egg'],
+])('%s: an answer that nobody gave, or that is turned about, is heard', (text, codes) => {
+  const { contains, mayContain } = readStatement(text)
+  for (const code of codes.split(' ')) expect([...contains, ...mayContain], text).toContain(code)
+})

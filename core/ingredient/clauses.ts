@@ -162,13 +162,13 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
 const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
 const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|✘|×|–|-|false|0)$/i
 const maybe =
-  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
+  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|unknown.*|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
 /** Handled nowhere near it: a promise, and proof of nothing. */
 const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
 type Answers = Pick<Clauses, 'contains' | 'may' | 'other'>
 /** Answers as they stand in a table, the longer before what they begin with. */
 const short =
-  'may contain(?: traces)?|may be present|traces?|possibl[ey]|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n|[✓✔✗✘×]'
+  'may contain(?: traces)?|may be present|traces?|possibl[ey]|unknown|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n|[✓✔✗✘×]'
 /** "Allergens:" before the first answer. */
 const headOfAnswers = new RegExp(
   `^\\s*(?:the )?allerg(?:y|ens?)(?: \\p{L}+){0,2}:\\s*(?=\\p{L}[\\p{L} ()/&]{1,60}\\s*(?:[:=|–-]\\s|(?:${short})(?![\\p{L}-])))`,
@@ -189,13 +189,17 @@ function answersIn(text: string): Answers | null {
     if (!found) return pairs > 1 && !/[\p{L}\p{N}]/u.test(rest.slice(end)) ? read : null
     end = nextAnswer.lastIndex
     const [, name = '', answer = '', beside = ''] = found
-    if (!namesFood(name) || sentenceInName.test(name)) return null
-    // what the bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
-    if (yes.test(answer)) read.contains.push(beside ? `${name} (${beside})` : name)
+    const freeFrom = isFreeFrom.exec(name)?.[1]
+    if (!namesFood(freeFrom ?? name) || (!freeFrom && sentenceInName.test(name))) return null
+    const said = beside ? `${name} (${beside})` : name
+    // "Nut free: no" is a warning; what a bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
+    if (freeFrom) (yes.test(answer) ? read.other : read.may).push(yes.test(answer) ? `${name}: ${answer}` : freeFrom)
+    else if (yes.test(answer)) read.contains.push(said)
     else if (no.test(answer) && !stillThere.test(beside) && !namesFood(beside)) read.other.push(`${name}: ${answer}`)
-    else read.may.push(beside ? `${name} (${beside})` : name)
+    else read.may.push(said)
   }
 }
+const isFreeFrom = /^(.*\p{L})[- ]free$/iu
 const stillThere = /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|handl\p{L}*|but|except\p{L}*)\b/iu
 /** Not a name, but something said: "contains" of "This contains milk". */
 const sentenceInName = /\b(?:contain\p{L}*(?! gluten)|may|is|are|has|made|with|from|free|no|not|without)\b/iu
@@ -212,7 +216,10 @@ function answeredIn(sentence: string, apart: RegExp): Answers | null {
   for (const row of rows) {
     const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:]{1,30})$/u.exec(row) ?? []
     if (name === undefined || answer === undefined) return null
-    if (yes.test(answer)) read.contains.push(name)
+    const freeFrom = isFreeFrom.exec(name)?.[1]
+    if (freeFrom && yes.test(answer)) read.other.push(row)
+    else if (freeFrom && no.test(answer)) read.may.push(freeFrom)
+    else if (yes.test(answer)) read.contains.push(name)
     else if (no.test(answer) || notNear.test(answer)) read.other.push(row)
     else if (maybe.test(answer)) read.may.push(name)
     else return null

@@ -33,6 +33,9 @@ const closedList = `${item}(?:(?:, ?${item}){0,12},? ?(?:and|or|nor|&|\\/) ?${it
 /** Behind "free from" nothing else stands but what it is free from. */
 const openList = `(?:any )?${item}(?:(?:, ?(?:and |or )?| and | or | & | ?\\/ ?)${item}){0,20}`
 
+/** "Milk: no Oats: yes": the name of the next row of a table, and nothing that is denied. */
+const nextRow = ' ?[:=] ?(?:yes|no|y|n|none|present|absent|traces?|may|possibl[ey]|unknown|contains|✓|✔|✗)(?![\\p{L}])'
+
 /** "not dairy-free", "we cannot guarantee that it is free from milk": then it may be there. */
 const denied =
   "(?:(?:not|never|isn['’]t|aren['’]t|nor) (?:[\\p{L}]+ )?|(?:cannot|can['’]t|(?:do|does) not|don['’]t|doesn['’]t) (?:be |guarantee |promise |claim |warrant |rule out )(?:[\\p{L}]+ ){0,5})"
@@ -42,6 +45,6 @@ const denied =
  * artificial colours, milk" no milk.
  */
 export const absent = new RegExp(
-  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|does not contain|do not contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:without(?: any)?|no(?! added)) ${closedList})`,
+  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|does not contain|do not contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:without(?: any)?|no(?! added)) ${closedList}(?![\\p{L}\\p{N}]|${nextRow}))`,
   'giu',
 )
