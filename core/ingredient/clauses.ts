@@ -1,7 +1,10 @@
 // A printed statement taken apart into clauses, each with what it says of what it names: that it is in it, that it may be, that
 // it is not, or that one should look elsewhere. What is none of these is the list.
+import { around } from './brackets'
 import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
 import { groupMentions, mentions } from './lexicon'
+import { bareName, scopeOf } from './scope'
+import { toldApart } from './toldApart'
 
 export interface Clauses {
   /** The list of what it is made of, in its sentences, without what the other clauses say. */
@@ -50,7 +53,7 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:cannot|can['’]t|(?:do|does) not|don['’]t|doesn['’]t) (?:be )?guarantee|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:made|produced|baked|packed|prepared|stored|milled|cooked|fried|roasted) (?:alongside|beside|next to|near)\b|\bshares?\b[^.]{0,30}\b(?:lines?|equipment|ovens?|fryers?|oil|site|factory|kitchen|room|mixers?|trays?|tins?)\b|\b(?:same|shared) (?:lines?|equipment|site|factory|kitchen|room|oven|fryer|oil) (?:as|with)\b|\b(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|is|are|has|have) not|don['’]t|doesn['’]t|unable to) (?:be )?(?:been )?(?:able to )?(?:guarantee|confirm|exclude|rule|ensure|say|verif|promise|know|tested|checked|sure|vouch)|\b(?:not|never|un) ?(?:been )?tested\b|\bother (?:products?|cakes?|bars?|lines?|items?|recipes?|goods)\b|\b(?:is|are) shared\b|\balso (?:handled|made|packed|stored|processed|baked)\b|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -59,7 +62,7 @@ const sharedPlace =
   /^(?!.*\b(?:free from|free of|(?:does|do) not (?:contain|handle|use|process|store)|without|with no|never (?:handles|uses))\b)(?:[^.]*\b)?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled)\b[^.]*\b(?:where|(?:in|on|at)\b[^.]*\b(?:lines?|equipment|machines?|site|factory|facilit(?:y|ies)|plant|kitchen|bakery|premises|mill))\b/i
 /** Where food is made, and what is done with food there that is not in this one. */
 const place =
-  /\b(?:sites?|factor(?:y|ies)|facilit(?:y|ies)|plants?|premises|kitchens?|bakery|mills?|lines?|equipment|machine(?:s|ry)?|rooms?|buildings?|warehouses?|works|units?|areas?|silos?|stones|orchards?|fields?|farms?|trucks?|containers?|here)\b/i
+  /\b(?:sites?|factor(?:y|ies)|facilit(?:y|ies)|plants?|premises|kitchens?|bakery|mills?|lines?|equipment|machine(?:s|ry)?|rooms?|environments?|buildings?|warehouses?|works|units?|areas?|silos?|stones|orchards?|fields?|farms?|trucks?|containers?|here)\b/i
 const besides = /\b(?:also|same|shared?|other|near(?:by)?|alongside|handl\w+|stor(?:e|es|ed|ing)|process\w*|present)\b/i
 /** "Milk used is from our farm" tells of the milk that is in it; "Our kitchen uses milk" does not. */
 const ofTheHouse =
@@ -67,18 +70,18 @@ const ofTheHouse =
 /** "produced alongside mustard", "is packed in a site using sesame" */
 const nearby =
   /^(?:(?:it|this) )?(?:is |are |was )?(?:made|produced|manufactured|packed|prepared|baked|milled|bottled|handled|stored)\b[^.]*\b(?:alongside|next to|near|beside|with other|(?:site|factory|facility|kitchen|bakery|line|lines|equipment|mill|room|place)\b[^.]*\b(?:us|handl|stor|process|contain|pack|mak|bak)\w*)\b/i
-const promisesNone = /\b(?:free from|free of|[- ]free|(?:does|do|is|are) not|without|with no|no|never|none)\b/i
+const promisesNone = /\b(?:free from|free of|[- ]free|(?:does|do|is|are) not|without|with no|no|nothing|never|none)\b/i
 /** "Site also stores wheat flour", "Lupin: handled on site": whatever the words, of a place and of something done there. */
 const tellsOfPlace = (sentence: string): boolean =>
   place.test(sentence) && (besides.test(sentence) || ofTheHouse.test(sentence)) && !promisesNone.test(sentence)
 /** Beyond this a sentence is read as a list: what it names then counts as contained, the safer side. */
 const longestWarning = 1200
 /** "Gluten free oats" is a thing, "gluten free" a promise. */
-const freeThing = /[- ]free (?!from|of|range|product|recipe|and|diets?)\p{L}+/iu
+const freeThing = /[- ]free (?!from|of|range|product|recipe|and|but|except|apart|other than|save|diets?)\p{L}+/iu
 const absence =
   /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
 const box =
-  /^(?:(?:allerg(?:en|y)[\p{L} ]*:?\s*)?(?:this product |this |it )?contains?\b:?\s+|allergens?(?: present)?:\s+)/iu
+  /^(?:(?:allerg(?:en|y)[\p{L} ]*:?\s*)?(?:this product |this |it )?contains?\b:?\s+|allergens?(?: present)?:\s+|(?:present|in it|used|yes)\s*:\s+)/iu
 const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i
 
 /** "to avoid cross contact with wheat": nobody avoids what is not there. */
@@ -91,27 +94,6 @@ function warns(text: string): { at: number; english: boolean } | null {
   const foreign = foreignMay.exec(plainLetters(text))
   if (own && !(foreign && foreign.index < own.index)) return { at: own.index, english: true }
   return foreign && { at: foreign.index, english: false }
-}
-
-/** Depth of brackets before each place, and where the bracket around a place ends. */
-function around(text: string, at: number): { from: number; to: number; depth: number } {
-  const opened: number[] = []
-  for (let i = 0; i < at; i++) {
-    const letter = text[i]!
-    if ('([{'.includes(letter)) opened.push(i)
-    else if (')]}'.includes(letter)) opened.pop()
-  }
-  const from = opened.length > 0 ? opened.at(-1)! + 1 : 0
-  let depth = 0
-  let to = text.length
-  for (let i = at; i < text.length; i++) {
-    if ('([{'.includes(text[i]!)) depth++
-    else if (')]}'.includes(text[i]!) && --depth < 0) {
-      to = i
-      break
-    }
-  }
-  return { from, to, depth: opened.length }
 }
 
 /** Cuts what warns out of a list, in brackets or behind a comma: what is left of the list, and the warnings. */
@@ -162,7 +144,7 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
 const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
 const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|✘|×|–|-|false|0)$/i
 const maybe =
-  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|unknown.*|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
+  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|unknown.*|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|(?:cannot be|not) (?:excluded|ruled out|guaranteed|confirmed).*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
 /** Handled nowhere near it: a promise, and proof of nothing. */
 const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
 type Answers = Pick<Clauses, 'contains' | 'may' | 'other'>
@@ -214,44 +196,26 @@ function answeredIn(sentence: string, apart: RegExp): Answers | null {
     .filter(Boolean)
   const read: Answers = { contains: [], may: [], other: [] }
   for (const row of rows) {
-    const [, name, answer] = /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:]{1,30})$/u.exec(row) ?? []
-    if (name === undefined || answer === undefined) return null
-    const freeFrom = isFreeFrom.exec(name)?.[1]
+    const [, named, answer, beside] =
+      /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:()]{1,30}?)(?:\s*\(([^()]{1,60})\))?$/u.exec(row) ?? []
+    if (named === undefined || answer === undefined) return null
+    const name = beside ? `${named} (${beside})` : named
+    const freeFrom = isFreeFrom.exec(named)?.[1]
+    if ((!freeFrom && sentenceInName.test(named)) || namesFood(answer)) return null
     if (freeFrom && yes.test(answer)) read.other.push(row)
     else if (freeFrom && no.test(answer)) read.may.push(freeFrom)
     else if (yes.test(answer)) read.contains.push(name)
-    else if (no.test(answer) || notNear.test(answer)) read.other.push(row)
-    else if (maybe.test(answer)) read.may.push(name)
+    else if ((no.test(answer) || notNear.test(answer)) && !(beside && (stillThere.test(beside) || namesFood(beside))))
+      read.other.push(row)
+    else if (no.test(answer) || maybe.test(answer)) read.may.push(name)
     else return null
   }
   return rows.length > 0 ? read : null
 }
 
-/** A name by itself that a promise of absence may list: an allergen, a group, what people avoid. */
-const bareName =
-  /^(?:(?:and|or|any|all|added|other|the|artificial|traces? of|also|both|animal|cow['’]?s|hen['’]?s|goat['’]?s|may contain|hydrogenated) )*(?:(?:tree |pea|ground|hazel|wal|brazil |cashew |pine |macadamia )?nuts?|milk|dairy|lactose|casein|eggs?|wheat|gluten|soya?|soybeans?|sesame(?: seeds?)?|celery|mustard|lupins?|fish|shellfish|crustaceans?|mollus[ck]s?|sul(?:ph|f)ites?|sul(?:ph|f)ur dioxide|so2|rye|barley|oats?|almonds?|hazelnuts?|cashews?|pecans?|pistachios?|macadamias?|coconut|cereals?(?: containing gluten)?|colou?rs?|colou?rings?|flavou?rs?|flavou?rings?|preservatives?|additives?|sweeteners?|gmos?|gm|products?|fats?|meat|gelatine?|caffeine|alcohol|allergens?)(?: (?:products?|ingredients?|proteins?|derivatives?|traces?|allergens?|seeds?|solids|and|or))*$/i
-/** These too, where nothing of a list follows. */
-const avoided =
-  /^(?:(?:and|or|any|added|refined) )*(?:sugars?|salt|yeast|corn|maize|palm oil|palm fat|starch|egg whites?)$/i
 const promise =
-  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added)[: ]+/i
+  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
 
-/** What a warning or a promise speaks of: it ends where something begins that nobody avoids by its name. The first thing is always its own. */
-function scopeOf(said: string): { scope: string; goesOn: string } {
-  const items = said.split(/(?=[,;])/)
-  const names = (item: string) =>
-    item
-      .replace(/[()[\]{}]/g, ' ')
-      .replace(/^[,;\s]+|[.\s]+$/g, '')
-      .split(/\s+(?:and|or|&|nor)\s+|\s*\/\s*/i)
-  const isBare = (item: string) => names(item).every(one => bareName.test(one))
-  const mayEnd = (item: string) => names(item).every(one => bareName.test(one) || avoided.test(one))
-  let ends = items.findIndex((item, at) => at > 0 && !mayEnd(item))
-  if (ends < 0) return { scope: said, goesOn: '' }
-  while (ends > 1 && !isBare(items[ends - 1]!)) ends--
-  const goesOn = items.slice(ends).join('')
-  return { scope: items.slice(0, ends).join(''), goesOn: goesOn.replace(/^[,;\s]+/, '') }
-}
 const namesFood = (text: string) => mentions(text).length > 0 || groupMentions(text).length > 0
 
 /**
@@ -281,44 +245,33 @@ function promised(sentence: string): { other: string; list: string[]; doubts: st
 const endsDoubt = (cue: string, goesOn: string): string =>
   `It says “${cue.trim()}” and goes on: read as ending before “${goesOn.split(/[,;.]/)[0]!.trim()}”. Check where the promise ends.`
 
-const turns = /;\s+|,?\s+(?:but|however|although|though)[,:]?\s+(?=\p{L})/giu
-/**
- * "Mace, coriander; ground in a mill that also grinds mustard", "nut free but packed where sesame is used": what is told behind
- * the last semicolon or turn stands by itself.
- */
-function toldApart(sentence: string): string[] {
-  const turn = [...sentence.matchAll(turns)].at(-1)
-  if (!turn || turn.index === 0) return [sentence]
-  const told = sentence.slice(turn.index + turn[0].length)
-  return around(sentence, turn.index).depth === 0 &&
-    (tellsOfPlace(told) || sharedPlace.test(told) || nearby.test(told) || warning.test(told))
-    ? [sentence.slice(0, turn.index), told]
-    : [sentence]
-}
-
 /** Every clause of a statement, already in one spelling. */
 export function clausesOf(body: string): Clauses {
   const found: Clauses = { list: [], contains: [], may: [], other: [], untold: [], doubts: [] }
   const all = answersIn(body)
   if (all) return { ...found, ...all }
-  for (const whole of sentences(body).flatMap(toldApart)) {
+  for (const whole of sentences(body).flatMap(sentence => (answered(sentence) ? [sentence] : toldApart(sentence)))) {
     const table = answered(whole)
     if (table) {
-      found.contains.push(...table.contains)
-      found.may.push(...table.may)
-      found.other.push(...table.other)
+      for (const kind of ['contains', 'may', 'other'] as const) found[kind].push(...table[kind])
       continue
     }
     const cut = cutWarnings(whole)
     found.may.push(...cut.may)
     if (/[\p{L}\p{N}]/u.test(cut.list)) file(cut.list, found)
   }
-  for (const promise of found.other) found.contains.push(...keptFrom(promise))
+  // "Nut free recipe. May contain traces.": of what was promised, as it names nothing itself
+  if (found.may.some(one => ofWhatever.test(one) && !namesFood(one)))
+    found.may.push(...found.other.map(one => one.replace(denying, ' ')).filter(namesFood))
+  for (const promise of found.other) (place.test(promise) ? found.may : found.contains).push(...keptFrom(promise))
   return found
 }
+const ofWhatever = /\b(?:traces?|cross[- ]?cont\p{L}+|contaminat\p{L}+|guarantee\p{L}*|cannot|shared?|same)\b/iu
+const denying =
+  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain|without|with no|no|not|never|none)\b|[- ]free\b/giu
 /** "Dairy-free (contains casein)", "nut free apart from almond": what a promise itself takes out of what it promises. */
 const takenOut =
-  /(?:(?<!\b(?:not|never|or|nor) |n['’]t )\bcontains?:? (?!no\b|none\b|neither\b|less\b|\d|nothing\b)|\b(?:other than|except(?:ing)?(?: for)?|apart from|aside from|save for|with the exception of)\b)([^.]+)/giu
+  /(?:(?<!\b(?:not|never|or|nor) |\bnothing(?: \p{L}+){0,3} |n['’]t )\bcontains?:? (?!no\b|none\b|neither\b|less\b|\d|nothing\b)|\b(?:other than|except(?:ing)?(?: for)?|apart from|aside from|save for|with the exception of)\b)([^.]+)/giu
 const keptFrom = (promise: string): string[] =>
   [...promise.matchAll(takenOut)].map(([, what]) => what!.replace(/[)\]]+\s*$/, '').trim()).filter(namesFood)
 
@@ -334,7 +287,39 @@ const isInIt = (sentence: string): boolean => {
 }
 /** "Walnuts are not handled here", "We never use milk", "Nuts: none": a promise, and proof of nothing. Any other "not" promises nothing. */
 const deniesUse =
-  /\b(?:(?:is|are|was|were|do|does|did|has|have|will)(?: not|n['’]t)|never|neither)\b(?! (?:guarantee|promise|claim|rule|exclude|suitable|for|safe|recommended|free|only))[^.;]*\b(?:contain\p{L}*|us(?:e|es|ed|ing)|handl\p{L}*|process\p{L}*|stor(?:e|es|ed|ing)|includ\p{L}*|present|add(?:s|ed)?|keep|kept|ma(?:k|d)e|bak(?:e|ed|es)|ingredients?|allow\p{L}*|permit\p{L}*|br(?:ing|ought)|enters?|found|detect\p{L}*|tested)\b|\b(?:none|nil)\b/iu
+  /\b(?:(?:is|are|was|were|do|does|did|has|have|will)(?: not|n['’]t)|never|neither)\b(?! (?:guarantee|promise|claim|rule|exclude|suitable|for|safe|recommended|free|only))[^.;]*\b(?:contain\p{L}*|us(?:e|es|ed|ing)|handl\p{L}*|process\p{L}*|stor(?:e|es|ed|ing)|includ\p{L}*|present|add(?:s|ed)?|keep|kept|ma(?:k|d)e|bak(?:e|ed|es)|ingredients?|allow\p{L}*|permit\p{L}*|br(?:ing|ought)|enters?|found|detect\p{L}*|tested)\b|\b(?:none|nil)\b|\bnothing\b[^.;]*\b(?:contains?|has)\b/iu
+/** "Made with butter", "It has egg in it", "Nuts are an ingredient": it is in it, and no place is spoken of. */
+const isMadeWith =
+  /^(?:(?:it|this|they|this product|the product|which|we) )?(?:also )?(?:(?:is|are) )?(?:made|baked|prepared|sweetened|thickened|enriched|glazed|coated|topped|filled|flavou?red) (?:it |them )?(?:with|from|of|using) (?!no\b|care|love|out)|^(?:it|this|this product|the product|which) (?:has|have) (?!no\b|not\b|never\b|been\b)/iu
+const theCake =
+  '(?:(?:this|the|our|every|each) )?(?:recipe|product|cake|bake|bar|mix|blend|dough|batter|filling|it|them)s?'
+const anIngredient = new RegExp(
+  `^(.{2,80}?) (?:(?:is|are) (?:also )?(?:an? )?(?:[\\p{L}]+ )?ingredients?\\b|(?:(?:is|are) )?present(?: in ${theCake})?[.!]?$|(?:is|are) (?:also )?(?:used|contained|included) in ${theCake}\\b)|^ingredients? includes? (.+)$|^(?:we|i) (?:also )?(?:use|add|put) (.+?) (?:in|to|into) ${theCake}[.!]?$`,
+  'iu',
+)
+const saidToBeIn = (sentence: string): string | null => {
+  if (place.test(sentence) || /\bmay\b|\btraces?\b|\bcross\b/i.test(sentence) || promisesNone.test(sentence))
+    return null
+  const cue = isMadeWith.exec(sentence)
+  if (cue) return warning.test(sentence) ? null : sentence.slice(cue[0].length)
+  if (sharedPlace.test(sentence) || nearby.test(sentence)) return null
+  return anIngredient.exec(sentence)?.slice(1).find(Boolean) ?? null
+}
+/** "Almonds, milk and egg are handled in the same factory." */
+const endsInPlace =
+  /\b(?:is|are) (?:also )?(?:present|handled|stored|processed|used|made|packed)\b[^,;]*\b(?:on|in|at|here|there|nearby)\b(?![^,;]*\b(?:recipe|product|cake|bake|mix)s?\b)[^,;]*$/iu
+/** "We do not use milk, eggs or nuts", "milk, eggs and nuts are not used": all that is named is denied, and nothing else stands there. */
+const deniesAll = (sentence: string): boolean => {
+  const cue = deniesUse.exec(sentence)
+  if (!cue) return false
+  const before = sentence.slice(0, cue.index)
+  return (
+    !/,/.test(sentence) ||
+    (/,/.test(before) ? bareNames(before) && !/,/.test(cue[0]) : scopeOf(sentence.slice(cue.index)).goesOn === '')
+  )
+}
+const bareNames = (text: string): boolean =>
+  text.split(/[,;]|\s(?:and|or|nor|&|plus)\s/i).every(one => one.trim() === '' || bareName.test(one.trim()))
 /** One sentence put where it belongs. */
 function file(sentence: string, found: Clauses): void {
   const { list } = found
@@ -346,6 +331,11 @@ function file(sentence: string, found: Clauses): void {
   // "Allergens: see ingredients in bold" names none
   if (seesElsewhere.test(sentence) && !/^[^.]*,/.test(sentence.replace(/see.*$/i, ''))) {
     found.other.push(sentence)
+    return
+  }
+  const made = saidToBeIn(sentence)
+  if (made) {
+    found.contains.push(made)
     return
   }
   const short = sentence.length <= longestWarning
@@ -361,7 +351,8 @@ function file(sentence: string, found: Clauses): void {
     (begun ||
       house ||
       !/,/.test(sentence) ||
-      /^(?:may|produced|made|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|for)|unsuitable)/i.test(
+      endsInPlace.test(sentence) ||
+      /^(?:(?:it|this|they|product|this product|the product|please note:?|note:?|caution:?|warning:?|also|is|are) )*(?:may|might|could|produced|made (?!with|from|of)|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|tested|for)|untested|unsuitable|cross|shares?|same|avoid|risk|possible|allergens? on|also|our other|equipment|other|cannot|can['’]t|unable|the supplier|the maker|we (?:cannot|can['’]t|do not|don['’]t))\b/i.test(
         sentence,
       ))
   ) {
@@ -418,7 +409,7 @@ function file(sentence: string, found: Clauses): void {
     else found.other.push(sentence)
     return
   }
-  if (deniesUse.test(sentence) && !/,/.test(sentence)) {
+  if (deniesAll(sentence)) {
     found.other.push(sentence)
     return
   }

@@ -8,6 +8,7 @@ const worn =
 /** Words that are cut short, and those of which no rule tells. */
 const cut: readonly (readonly [short: string, full: string])[] = [
   ['corn ?fl?r', 'cornflour'],
+  ['condensed(?=\\s*(?:$|[,;.)\n]))', 'condensed milk'],
   ['wht(?= ?choc)', 'white'],
   ['wht(?! (?:choc|sug|sgr|rice|vin|pep))', 'wheat'],
   ['alms?|almds?', 'almond'],

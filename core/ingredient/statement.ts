@@ -6,6 +6,7 @@ import { foreignMentions, opensList } from './foreign'
 import { isKnownFood } from './knownFood'
 import { mentions } from './lexicon'
 import { absent, blank } from './sober'
+import { partLines } from './toldApart'
 import { type OpenGroup, usuallyIn } from './usually'
 
 export interface ReadStatement {
@@ -302,16 +303,14 @@ function deepestIn(text: string): number {
 
 /** For whom it is, where to look, how it is stored: names food, and tells of none. */
 const advises =
-  /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|not tested|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|(?:<|≤|\bless than|\bbelow|\bunder|\bat most|\bno more than)\s*\d[\d.,]*\s*(?:ppm|mg\/kg)/iu
+  /^\s*(?:suitable|ideal|perfect|great|delicious|serve|serving|store|keep|best|use|once opened|see|allerg\p{L}*(?: advice| information)?:? (?:see|for|none|no\b|nil))|\bsee (?:the )?(?:ingredients|list)\b|\bin bold\b|\bhighlighted\b|(?:<|≤|\bless than|\bbelow|\bunder|\bat most|\bno more than)\s*\d[\d.,]*\s*(?:ppm|mg\/kg)/iu
 /** "Traces: celery / Contains: egg" */
 const betweenClauses =
   /\s+[|/•·]\s+(?=(?:may (?:also )?contain|contains?|traces|allerg|cross[- ]conta|free from|produced|made|packed|(?:not |un)?suitable)\b)/giu
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
   if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
-  const body = text
-    .replace(/<[^>]{1,60}>|[*_]{2}/g, ' ')
-    .replace(/\r\n?/g, '\n')
+  const body = partLines(text.replace(/<[^>]{1,60}>|[*_]{2}/g, ' ').replace(/\r\n?/g, '\n'))
     // wrapped lines are one list; lines without a comma are a list of lines
     .replace(/^[^\n,]*,[^\n,]*,[\s\S]*/m, all => all.replace(/\n(?!\s*\n)/g, ' '))
     .replace(/\n(?=\s*[\p{Ll}\p{N}(])/gu, ', ')

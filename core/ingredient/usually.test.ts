@@ -80,6 +80,43 @@ describe('what is made of others', () => {
     for (const name of ['almond mousse', 'coconut custard', 'rice soufflé', 'coconut ice cream'])
       expect(speaksOf(heard(name), 'egg'), name).toBe(true)
   })
+  it.each([
+    'rice',
+    'corn',
+    'oat',
+    'tea',
+    'coconut',
+    'almond',
+    'cashew',
+    'ginger',
+    'root',
+    'sunflower',
+    'organic',
+    'ice',
+  ])('what stands elsewhere in its name (%s) takes nothing back', other => {
+    for (const [word, code] of [
+      ['noodles', 'wheat'],
+      ['crackers', 'wheat'],
+      ['biscuits', 'wheat'],
+      ['beer', 'wheat'],
+      ['fudge', 'milk'],
+      ['toffee', 'milk'],
+      ['lecithin', 'soy'],
+      ['glacé cherries', 'sulphites'],
+    ] as const)
+      for (const name of [`${word} with ${other}`, `${other} pudding with ${word}`, `${other} ${word}, plain ${word}`])
+        expect(speaksOf(heard(name), code), name).toBe(true)
+  })
+  it('is another thing only for what stands in its place', () => {
+    for (const name of ['coconut fudge', 'almond toffee', 'cashew cheesecake', 'oat mousse'])
+      expect(speaksOf(heard(name), 'milk'), name).toBe(true)
+    for (const name of ['ice cream cake', 'rice cookies', 'tea biscuits', 'coconut granola'])
+      expect(speaksOf(heard(name), 'wheat'), name).toBe(true)
+    for (const name of ['rice noodles', 'rice flour noodles', 'noodles (rice)', 'corn tortillas', 'rice cakes'])
+      expect(speaksOf(heard(name), 'wheat'), name).toBe(false)
+    for (const name of ['oat creamer', 'soya creamer', 'margarine (soya)'])
+      expect(speaksOf(heard(name), 'milk'), name).toBe(false)
+  })
   it('of plants holds neither milk nor egg', () => {
     for (const word of ['custard', 'mousse', 'gelato', 'ice cream', 'margarine', 'meringue', 'mayonnaise'])
       for (const code of ['milk', 'egg'] as const)

@@ -22,7 +22,7 @@ type Group = readonly AllergenCode[]
 interface Usual {
   words: string
   groups: readonly Group[]
-  /** Said of the word, it is another thing that holds none of these: "rice noodles", "ginger beer". */
+  /** Standing beside the word, it makes another thing of it that holds none of these: "rice noodles", "liquorice root". */
   but?: string
   /** Only as the whole name: "teff flour" names its kind. */
   whole?: true
@@ -32,7 +32,8 @@ const milk: Group = ['milk']
 const egg: Group = ['egg']
 const otherGrain =
   'rice|corn|maize|potato|tapioca|buckwheat|gram|chickpea|lentil|sorghum|teff|millet|quinoa|coconut|soya?|glass|konjac'
-const ofPlants = 'vegan|plant|plant[- ]based|dairy[- ]free|soya?|oat|coconut|rice|almond|cashew'
+const withoutAnimals = 'vegan|plant|plant[- ]based|dairy[- ]free'
+const ofPlants = `${withoutAnimals}|soya?|oat|coconut|rice|almond|cashew`
 const usual: readonly Usual[] = [
   {
     words:
@@ -41,10 +42,11 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'crackers?|wafers?|ice cream cones?|cornets?|noodles?|pasta|spaghetti|macaroni|vermicelli|muesli|granola|cereals?|tortillas?|crisp cereal|puffed cereals?',
+      'crackers?|wafers?|ice cream cones?|cornets?|noodles?|pasta|spaghetti|macaroni|vermicelli|cereals?|tortillas?|crisp cereal|puffed cereals?',
     but: otherGrain,
     groups: [gluten],
   },
+  { words: 'muesli|granola', groups: [gluten] },
   { words: 'rolls|(?:bread|bridge|finger) roll', groups: [gluten] },
   { words: 'flap ?jacks?|oat ?cakes?|porridge', groups: [['oats']] },
   { words: 'muesli|granola', groups: [treeNuts], but: 'nut[- ]free' },
@@ -60,8 +62,8 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'biscuits?|cookies?|digestives?|short ?bread|short ?cakes?|ginger ?bread|ginger ?nuts?|lebkuchen|specul(?:oos|aas)|biscotti|cantucci|savoiardi|lady ?fingers?|sponge fingers?|cakes?|sponges?|pastry|pastries|pie crusts?|(?:tart(?:let)?|pastry|flan|blind[- ]baked|bought|ready[- ]made) (?:cases?|shells?)|choux|strudel|[ée]clairs?|profiteroles?|brownies?|scones?|doughnuts?|donuts?|waffles?|pancakes?',
-    but: 'rice|ice|cake decoration|fish|oat|tea',
+      'biscuits?|cookies?|digestives?|short ?bread|short ?cakes?|ginger ?bread|ginger ?nuts?|lebkuchen|specul(?:oos|aas)|biscotti|cantucci|savoiardi|lady ?fingers?|sponge fingers?|(?<!\\b(?:rice|oat) ?)cakes?|sponges?|pastry|pastries|pie crusts?|(?:tart(?:let)?|pastry|flan|blind[- ]baked|bought|ready[- ]made) (?:cases?|shells?)|choux|strudel|[ée]clairs?|profiteroles?|brownies?|scones?|doughnuts?|donuts?|waffles?|pancakes?',
+    but: 'decorations?|boards?',
     groups: [gluten, milk, egg],
   },
   {
@@ -99,7 +101,13 @@ const usual: readonly Usual[] = [
   },
   {
     words:
-      'custard(?! powder)|butter ?creams?|toffees?|fudge|caramel sauce|salted caramel|butterscotch|white chocolate|ganache|cheesecake|tiramisu|custard powder|cr[eè]me p[aâ]t(?:issi[eè]re)?|gelato|kulfi|semifreddo|rasmalai|alfredo|tzatziki|raita|mousses?|souffl[eé]s?|hot chocolate powder|drinking chocolate|(?:coffee |milk |tea )?(?:whitener|creamer)|margarine',
+      'butter ?creams?|toffees?|fudge|caramel sauce|salted caramel|butterscotch|white chocolate|ganache|cheesecake|tiramisu|cr[eè]me p[aâ]t(?:issi[eè]re)?|kulfi|semifreddo|rasmalai|alfredo|tzatziki|raita|mousses?|souffl[eé]s?|hot chocolate powder|drinking chocolate',
+    but: withoutAnimals,
+    groups: [milk],
+  },
+  // such a thing is named by what stands for its milk: "oat creamer", but "almond toffee" is toffee
+  {
+    words: 'custard(?! powder)|custard powder|gelato|(?:coffee |milk |tea )?(?:whitener|creamer)|margarine',
     but: ofPlants,
     groups: [milk],
   },
@@ -128,9 +136,20 @@ const usual: readonly Usual[] = [
     groups: [['sulphites']],
   },
 ]
+/** Right before the word or right behind it: "rice flour noodles", "noodles (rice)", "lecithin from sunflower". */
+const beside = (but: string) => ({
+  before: new RegExp(
+    `(?<![\\p{L}\\p{N}])(?:${but})(?:(?:[ -](?:flour|starch|meal|based|and|or|style|milk|drink)|[ ]?[&/,])[ ]?(?:[\\p{L}]+ )?)?[ -]*$`,
+    'iu',
+  ),
+  behind: new RegExp(
+    `^[\\p{L}]*[ ]*(?:\\(|, ?|[-–:] ?|\\(?from |made (?:from|of|with) |of )?(?:100 ?% )?(?:${but})(?![\\p{L}\\p{N}])`,
+    'iu',
+  ),
+})
 const patterns = usual.map(({ words, whole, but, groups }) => ({
-  words: whole ? new RegExp(`^\\s*(?:${words})\\s*$`, 'iu') : bound(words),
-  other: but ? bound(but) : null,
+  words: whole ? new RegExp(`^\\s*(?:${words})\\s*$`, 'giu') : bound(words),
+  other: but ? beside(but) : null,
   groups,
 }))
 /** Said to be of plants: the milk and the egg that such a thing usually holds are not in it, its flour still is. */
@@ -161,9 +180,11 @@ function usualOf(name: string): OpenGroup[] {
   const denied = new Set(denialsIn(name).flatMap(one => one.codes))
   const sober = name.replace(absent, blank)
   const named = patterns.flatMap(({ words, other, groups }) => {
-    words.lastIndex = 0
-    const word = words.exec(sober)?.[0]
-    if (word === undefined || (other && sober.match(other))) return []
+    const word = [...sober.matchAll(words)].find(
+      ({ 0: said, index }) =>
+        !other?.before.test(sober.slice(0, index)) && !other?.behind.test(sober.slice(index + said.length)),
+    )?.[0]
+    if (word === undefined) return []
     return groups
       .filter(codes => !(vegan.test(sober) && codes.every(code => animal.includes(code))))
       .map(codes => ({ codes, word: word.trim() }))

@@ -128,6 +128,13 @@ const sizeOf = (word: string): Size => {
   return size.startsWith('s') ? 'small' : size.startsWith('m') ? 'medium' : 'large'
 }
 
+/** "zum Tunken: 200 g Kuvertüre", "smält 100 g smör": what stands before the amount is no food, and what stands behind it is one. */
+const isNamedBehind = (before: string, behind: string): boolean =>
+  !isKnownFood(before) &&
+  isKnownFood(behind) &&
+  !startsWithPrep(behind) &&
+  !/\b(?:in|with|for|from|to|into|on|at|per|till|until)\b/i.test(behind)
+
 /** Words behind an amount in a bracket or after a comma that leave it the same amount. */
 const ofTheSame =
   /^\s*(?:each|in total|total|drained|net|peeled|stoned|pitted|prepared|altogether|(?:peeled|prepared|drained|stoned|total|shelled|net|raw|dry|uncooked) weight|unpeeled|shelled|\/.*|or .*|\d+ ?oz)?\s*$/i
@@ -184,7 +191,10 @@ function read(text: string): ReadLine {
 
   if (head.amount === null) {
     const left = amountBehindName(head)
-    if (left) (kindOfFree.test(tidy(left)) ? kinds : preps).push(tidy(left))
+    if (left && isNamedBehind(head.rest, tidy(left))) {
+      preps.push(tidy(head.rest))
+      head.rest = tidy(left)
+    } else if (left) (kindOfFree.test(tidy(left)) ? kinds : preps).push(tidy(left))
   }
   // "each of cinnamon, ginger and nutmeg" are all of it
   const asList = /^\s*each\b/i.test(head.rest)

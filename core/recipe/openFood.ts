@@ -53,7 +53,7 @@ const stemsOf = (text: string): string =>
 
 /** Said of any food: by themselves they name a thing to eat, whatever kind of it. */
 const general =
-  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasses|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|hundreds and thousands|hundreds thousand|salt|nutmeg|cinnamon|vanilla|clove|cardamom|allspice|mace|aniseed|saffron|matcha|passion fruit|passionfruit|angelica|rosemary|lavender|rose water|orange blossom|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'
+  'flour|oil|fat|margarine|spread|sugar|syrup|chocolate|choc|couverture|kuvertüre|schokolade|chocolat|cioccolato|choklad|sjokolade|chokolade|czekolada|cobertura|chocolade|cocoa|seed|nut|starch|jam|marmalade|marzipan|treacle|molasses|spice|yeast|gum|custard powder|stock|vinegar|coffee|sprinkle|hundreds and thousands|hundreds thousand|salt|nutmeg|cinnamon|vanilla|clove|cardamom|allspice|mace|aniseed|saffron|matcha|passion fruit|passionfruit|angelica|rosemary|lavender|rose water|orange blossom|breadcrumb|biscuit crumb|liqueur|essence|extract|food colouring'
     .split('|')
     .map(stemsOf)
 
