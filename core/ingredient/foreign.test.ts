@@ -31,6 +31,37 @@ describe('words of other tongues', () => {
       'paraffin paradise Maltese austere austerity pinole granola cocoa bovine nation natal Paris oregano serum seared sojourn amandine-free room rug kala orgeat? visual visible latter pannier burrow grandma nocturne voice ostrich museum panda fiscal'
     expect(named(words)).toEqual([])
   })
+  it.each([
+    ['milk', 'masło masła masłem maśle ser sera serem mleko mleka mlekiem śmietana śmietaną'],
+    ['egg', 'jajo jaja jajem jajami jajko jajkiem jajek'],
+    ['fish', 'ryba rybę rybą rybami'],
+    ['milk', 'máslo másla máslem sýr sýra sýrem smetana smetanou'],
+    ['oats', 'oves ovsa ovsem'],
+    ['milk', 'сыр сыра сыром масло масла маслом молоко молоком сметаной сливками'],
+    ['gluten', 'мука муки муку мукой борошно борошном'],
+    ['milk', 'сиру сиром маслом сметаною вершками'],
+    ['barley', 'солод солодом słód słodem mallas maltaan'],
+    ['milk', 'kerman kermalla rahkaa voilla'],
+  ])('%s is heard in every case of its word: %s', (code, words) => {
+    for (const word of words.split(' ')) expect(named(word), word).toEqual([`${code} ${word}`])
+  })
+  it('a butter, milk or flour of plants is not heard as that of milk or wheat', () => {
+    for (const text of [
+      'masłem kakaowym',
+      'mlekiem kokosowym',
+      'kakaovým máslem',
+      'растительным маслом',
+      'масло подсолнечное',
+      'какао-масло',
+      'рисовой мукой',
+      'рисовим борошном',
+    ])
+      for (const code of ['milk', 'gluten', 'wheat'])
+        expect(
+          named(text).map(one => one.split(' ')[0]),
+          text,
+        ).not.toContain(code)
+  })
   it('stand where they are written, also beside letters that change their length', () => {
     for (const text of ['İ Milch', 'Sucre, LAIT entier']) {
       const [one] = mentions(text).filter(mention => mention.code === 'milk')
