@@ -2,7 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrying, sampleIngredient, sampleLine, sampleRecipe, sampleWorkbook } from '../../tests/fixtures/sample'
 import { assess } from '../assess/assess'
+import { rulesAsRead } from '../market/market'
 import { type AllergenStatus, allergenCodes } from '../model/allergen'
+import { billOf } from '../recipe/bill'
+import { findingsOnDemand, rolledUp, statusIn } from './rollUp'
 
 const milkOf = (statuses: AllergenStatus[]) =>
   assess(
@@ -147,7 +150,7 @@ it('after any edits of facts, lines, the day and the house list, what is found i
     fc
       .tuple(thing, fc.constantFrom('milk', 'oats', 'sulphites'), fc.constantFrom(...order))
       .map(([id, code, status]) => (before: Books) => {
-        const { allergens } = before.ingredients.find(one => one.id === id)!
+        const { allergens } = before.ingredients.find(one => one.id === id) ?? { allergens: {} }
         return ofThing(id, { allergens: { ...allergens, [code]: { status, evidence: 'spec' } } })(before)
       }),
     fc
@@ -177,6 +180,35 @@ it('after any edits of facts, lines, the day and the house list, what is found i
         recipes: before.recipes.map(one => ({ ...one, lines: [...one.lines].reverse() })),
       }),
     ),
+    // where nothing of a line stays, by the house's own test
+    fc.constantFrom(undefined, 'swab').map(
+      leavesNothing =>
+        (before: Books): Books => ({
+          ...before,
+          evidence: [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }],
+          recipes: before.recipes.map(one => ({
+            ...one,
+            lines: one.lines.map(line =>
+              line.role === 'release' ? { ...line, leavesNothing } : line,
+            ) as typeof one.lines,
+          })),
+        }),
+    ),
+    fc.constantFrom('beside' as const, 'release' as const, 'mix' as const).map(
+      role =>
+        (before: Books): Books => ({
+          ...before,
+          recipes: before.recipes.map(one => ({ ...one, lines: one.lines.map(line => ({ ...line, role })) })),
+        }),
+    ),
+    fc.constantFrom(...things).map(
+      gone =>
+        (before: Books): Books => ({ ...before, ingredients: before.ingredients.filter(one => one.id !== gone) }),
+    ),
+    fc.constantFrom('', 'Dust with flour.').map(
+      notes =>
+        (before: Books): Books => ({ ...before, recipes: before.recipes.map(one => ({ ...one, notes })) }),
+    ),
   )
   fc.assert(
     fc.property(
@@ -188,6 +220,11 @@ it('after any edits of facts, lines, the day and the house list, what is found i
           books = one(books)
           const anew = structuredClone(books)
           expect(assess(books, 'cake', market).allergens).toEqual(assess(anew, 'cake', market).allergens)
+          // the strongest status is told without a finding, and is that of all findings
+          const { allergens: leftOut } = rulesAsRead(market)
+          const told = findingsOnDemand(billOf(books, 'top'), books, leftOut)
+          const made = findingsOnDemand(billOf(anew, 'top'), anew, leftOut)
+          for (const code of allergenCodes) expect(statusIn(told, code), code).toBe(rolledUp(made[code]))
         }
       },
     ),

@@ -140,6 +140,8 @@ interface Known {
   nature: unknown
   years: unknown
   statuses: Status[]
+  /** Of the same, how strong each is. */
+  ranks: Uint8Array
 }
 /** Statuses rest on the ingredient, the day, the house list and the market's exemptions: worked out once for each. */
 const statusesKnown = new WeakMap<Ingredient, Known[]>()
@@ -157,6 +159,7 @@ function knownOf(ingredient: Ingredient, workbook: Workbook, exempt: readonly Ex
     nature,
     years,
     statuses,
+    ranks: Uint8Array.from(statuses, one => strength[one.status]),
   }
   // a day that passed, or a list that was edited, is not asked for again
   statusesKnown.set(ingredient, [known, ...all].slice(0, 6))
@@ -210,7 +213,7 @@ export type FindingTable = Record<AllergenCode, Finding[]>
  * when they are asked for: a catalogue is looked through without making most of them.
  */
 export function findingsOnDemand(bill: Bill, workbook: Workbook, leftOut: LeftOut = nothingLeftOut): FindingTable {
-  return Object.assign(Object.create(onDemand), { bill, workbook, leftOut, lines: null, made: {} })
+  return Object.assign(Object.create(onDemand), { bill, workbook, leftOut, lines: null, made: {}, worst: null })
 }
 /** A line that touches the food: what is known of its ingredient, and what says that nothing of it stays. */
 interface Touching {
@@ -237,6 +240,8 @@ interface OnDemand {
   /** The same for every allergen: looked up once. */
   lines: readonly Touching[] | null
   made: Partial<FindingTable>
+  /** The strongest status of each allergen. */
+  worst: Uint8Array | null
 }
 const onDemand = Object.defineProperties(
   {},
@@ -287,6 +292,40 @@ function findingsFor(table: OnDemand, index: number): Finding[] {
   return code === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found
 }
 
+/** The strongest status of every allergen over all that touches the food, in one pass and without a single finding. */
+function worstOf(table: OnDemand): Uint8Array {
+  const { bill, workbook, leftOut } = table
+  const ingredients = byId(workbook.ingredients)
+  const worst = new Uint8Array(allergenCodes.length)
+  let any = false
+  for (const line of bill.lines) {
+    const ingredient = line.role === 'beside' ? undefined : ingredients.get(line.ingredient)
+    if (!ingredient) continue
+    any = true
+    const { ranks } = knownOf(ingredient, workbook, leftOut.exempt)
+    const nothing = leavesNothing(line, ingredient, workbook)
+    for (let at = 0; at < worst.length; at++) {
+      const rank = ranks[at]!
+      if (rank > worst[at]! && (nothing === null || !nothing(allergenCodes[at]!))) worst[at] = rank
+    }
+  }
+  // something missing may be anything; nothing at all proves nothing
+  if (!any || bill.gaps.some(gap => gap.kind === 'component'))
+    for (let at = 0; at < worst.length; at++) worst[at] = Math.max(worst[at]!, strength.unknown)
+  return worst
+}
+/** As `rolledUp` of the same findings, which are not made for it. */
+export function statusIn(found: FindingTable, code: AllergenCode): AllergenStatus {
+  if (!isOnDemand(found)) return rolledUp(found[code])
+  found.worst ??= worstOf(found)
+  const status = byStrength[found.worst[placeOf[code]]!]!
+  // what is under the market's limit is not declared: that is judged over all of it
+  return code === 'sulphites' && status === 'contains' ? rolledUp(found[code]) : status
+}
+const isOnDemand = (found: FindingTable): found is FindingTable & OnDemand => Object.getPrototypeOf(found) === onDemand
+const placeOf = Object.fromEntries(allergenCodes.map((code, at) => [code, at])) as Record<AllergenCode, number>
+const byStrength: readonly AllergenStatus[] = ['free', 'unknown', 'mayContain', 'contains']
+
 const conflictsKnown = new WeakMap<readonly Finding[], ReadonlyMap<number, Finding>>()
 /** By bill line: the finding whose words and status contradict each other. */
 export function conflictsIn(found: readonly Finding[]): ReadonlyMap<number, Finding> {
@@ -312,7 +351,17 @@ export type AllergenTable = Record<AllergenCode, { status: AllergenStatus; becau
 export const allergenTable = (found: FindingTable): AllergenTable =>
   Object.fromEntries(
     allergenCodes.map(code => {
-      const because = found[code].filter(one => !one.proven).map(one => one.reason)
-      return [code, { status: rolledUp(found[code]), because }]
+      // made when it is looked at: most are not
+      let because: Reason[] | null = null
+      return [
+        code,
+        {
+          status: statusIn(found, code),
+          get because() {
+            because ??= found[code].filter(one => !one.proven).map(one => one.reason)
+            return because
+          },
+        },
+      ]
     }),
   ) as AllergenTable

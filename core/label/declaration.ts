@@ -2,7 +2,7 @@
 
 import { besideWarning, servedBeside } from '../allergen/beside'
 import { type Warned, warnings, warnsOf } from '../allergen/precaution'
-import { rolledUp } from '../allergen/rollUp'
+import { statusIn } from '../allergen/rollUp'
 import type { RulePack } from '../market/rulePack'
 import { dayIn, quantityIn } from '../market/wording'
 import type { AllergenCode } from '../model/allergen'
@@ -98,7 +98,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
   const codes = declaredCodes(rules)
   const exemptOnly = (code: AllergenCode) =>
     found[code].some(one => one.exempt) && !found[code].some(one => one.status === 'contains')
-  const contains = codes.filter(code => rolledUp(found[code]) === 'contains' && !exemptOnly(code))
+  const contains = codes.filter(code => statusIn(found, code) === 'contains' && !exemptOnly(code))
   const mayContain = codes.filter(code => !contains.includes(code) && warnsOf(code, context))
   // what cannot be makes a table that cannot be
   const impossible = impossibleValues(bill, workbook)

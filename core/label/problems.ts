@@ -2,7 +2,7 @@
 
 import { contradictionMend } from '../allergen/crossContact'
 import { contradicted, contradiction } from '../allergen/onSite'
-import { rolledUp } from '../allergen/rollUp'
+import { statusIn } from '../allergen/rollUp'
 import { beyondClaims, claimsIn } from '../claim/claimsInText'
 import { classedTexts, namesAdditive, withoutClass } from '../ingredient/additives'
 import { denialsIn } from '../ingredient/denials'
@@ -219,7 +219,7 @@ export function problemsOf(
   }
   const unassessed = codes.filter(
     code =>
-      rolledUp(found[code]) !== 'contains' && !workbook.kitchen.crossContact.some(record => record.allergen === code),
+      statusIn(found, code) !== 'contains' && !workbook.kitchen.crossContact.some(record => record.allergen === code),
   )
   if (unassessed.length > 0)
     problems.push({
@@ -229,7 +229,7 @@ export function problemsOf(
       mend: 'Assess it under Kitchen: what it may add is unknown, and unknown is not free.',
     })
   for (const code of codes) {
-    if (rolledUp(found[code]) === 'contains') continue
+    if (statusIn(found, code) === 'contains') continue
     const shown = contradicted(workbook, code)
     if (shown.length > 0)
       problems.push({
@@ -351,13 +351,13 @@ export function problemsOf(
       record.control === 'cleaned' &&
       record.allergen !== 'gluten' &&
       codes.includes(record.allergen) &&
-      rolledUp(found[record.allergen]) !== 'contains'
+      statusIn(found, record.allergen) !== 'contains'
     )
       problems.push({
         what: `${record.equipment ?? 'The kitchen'} is cleaned of ${allergenName[record.allergen]} but not tested.`,
         mend: 'Decide, with someone competent, whether “may contain” is needed.',
       })
-  const glutenInside = codes.some(code => glutenCereals.includes(code) && rolledUp(found[code]) === 'contains')
+  const glutenInside = codes.some(code => glutenCereals.includes(code) && statusIn(found, code) === 'contains')
   if (
     !glutenInside &&
     workbook.kitchen.crossContact.some(record => record.allergen === 'gluten' && record.control === 'shared')

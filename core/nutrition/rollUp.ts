@@ -84,9 +84,8 @@ function kindsOf(factors: EnergyFactors): [NutrientCode, number][] {
 
 /** Energy per 100 g from the macronutrients, by a market's factors; in the unit of the factors. Organic acids, polyols and the like count where given. */
 export function energyOf(of: (code: NutrientCode) => number | undefined, factors: EnergyFactors): number | null {
-  const needed = (['fat', 'carbohydrate', 'protein', 'fibre'] as const).map(of)
-  if (needed.some(value => value === undefined)) return null
-  const [fat, carbohydrate, protein, fibre] = needed as [number, number, number, number]
+  const [fat, carbohydrate, protein, fibre] = [of('fat'), of('carbohydrate'), of('protein'), of('fibre')]
+  if (fat === undefined || carbohydrate === undefined || protein === undefined || fibre === undefined) return null
   let named = 0
   let ofNamed = 0
   for (const [code, factor] of kindsOf(factors)) {
@@ -114,8 +113,31 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   )
 }
 
-function addTo(sums: Float64Array, per: Float64Array, grams: number): void {
-  for (let at = 0; at < sums.length; at++) sums[at]! += per[at]! * grams
+/** What adds to the sums, three in a row a nutrient: of most things most nutrients are none. Unknown ones (NaN) add. */
+interface Adds {
+  /** Where the three of each begin. */
+  at: Uint8Array
+  per: Float64Array
+}
+const addsKnown = new WeakMap<Float64Array, Adds>()
+function addsOf(perGram: Float64Array): Adds {
+  const known = addsKnown.get(perGram)
+  if (known) return known
+  const at = Uint8Array.from(stated.keys(), place => place * 3).filter(
+    place => !(perGram[place] === 0 && perGram[place + 1] === 0 && perGram[place + 2] === 0),
+  )
+  const per = Float64Array.from([...at].flatMap(place => [...perGram.subarray(place, place + 3)]))
+  const made = { at, per }
+  addsKnown.set(perGram, made)
+  return made
+}
+function addTo(sums: Float64Array, { at, per }: Adds, grams: number): void {
+  for (let n = 0; n < at.length; n++) {
+    const to = at[n]!
+    sums[to]! += per[n * 3]! * grams
+    sums[to + 1]! += per[n * 3 + 1]! * grams
+    sums[to + 2]! += per[n * 3 + 2]! * grams
+  }
 }
 
 /**
@@ -138,8 +160,7 @@ export function nutritionOf(
   const sums = new Float64Array(stated.length * 3)
   for (const line of lines) {
     const ingredient = ingredients.get(line.ingredient)
-    const per = ingredient ? perGramOf(ingredient) : nothingKnown
-    addTo(sums, per, line.grams * line.retained)
+    addTo(sums, addsOf(ingredient ? perGramOf(ingredient) : nothingKnown), line.grams * line.retained)
   }
   const per100 = 100 / bill.finished
   // one unknown makes the whole sum no number; an unweighed line is among the general gaps
@@ -156,13 +177,13 @@ export function nutritionOf(
   // where allulose is a sugar, the sugars hold it, or are not known
   if (rules.sugars.withAllulose) {
     const { sugars, allulose } = per100g
-    delete per100g.sugars
     if (sugars && allulose)
       per100g.sugars = {
         value: sugars.value + allulose.value,
         low: sugars.low + allulose.low,
         high: sugars.high + allulose.high,
       }
+    else delete per100g.sugars
   }
   for (const [code, value] of Object.entries(analysed) as [NutrientCode, number][])
     per100g[code] = { value, low: value, high: value }

@@ -3,7 +3,7 @@
 
 import { assess, billOf, type Ingredient } from '@fair-tin/core'
 import postgres from 'postgres'
-import { findingsOnDemand, rolledUp } from '../../core/allergen/rollUp'
+import { findingsOnDemand, statusIn } from '../../core/allergen/rollUp'
 import { costOf } from '../../core/cost/cost'
 import { rulesAsRead } from '../../core/market/market'
 import { allergenCodes } from '../../core/model/allergen'
@@ -17,7 +17,7 @@ function rollUp(of = workbook) {
   const bill = billOf(of, 'top')
   const cost = costOf(bill, of, 24)
   const found = findingsOnDemand(bill, of)
-  const statuses = allergenCodes.map(code => rolledUp(found[code]))
+  const statuses = allergenCodes.map(code => statusIn(found, code))
   return { bill, cost, statuses, nutrition: nutritionOf(bill, of, rules, 50) }
 }
 let edits = 0
