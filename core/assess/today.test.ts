@@ -12,6 +12,8 @@ import { mattersToday, saidOf } from './today'
 const dated = (expires: string) => [
   { id: 'spec', kind: 'specification' as const, reference: 'S-1', dated: '2026-01-01', expires },
 ]
+/** Its name says that it is of a grain. */
+const plainFlour = sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } })
 const of = (ingredients: ReturnType<typeof sampleIngredient>[], used: string[]) =>
   sampleWorkbook(
     ingredients,
@@ -26,10 +28,7 @@ const of = (ingredients: ReturnType<typeof sampleIngredient>[], used: string[]) 
 const said = (...args: Parameters<typeof mattersToday>) => mattersToday(...args).map(one => [one.weight, one.what])
 
 describe('what needs someone today', () => {
-  it('is nothing where everything holds', () =>
-    expect(
-      said(of([sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } })], ['flour'])),
-    ).toEqual([]))
+  it('is nothing where everything holds', () => expect(said(of([plainFlour], ['flour']))).toEqual([]))
   it('proof that ran out, with what hangs on it; proof that will, within thirty days', () => {
     const out = of([sampleIngredient('arrowroot', { evidence: dated('2026-11-01') })], ['arrowroot'])
     expect(mattersToday(out)[0]).toMatchObject({
@@ -43,22 +42,11 @@ describe('what needs someone today', () => {
     expect(said(of([sampleIngredient('arrowroot', { evidence: dated('2026-12-26') })], ['arrowroot']))).toEqual([])
   })
   it('of what nothing sold uses can wait', () =>
-    expect(
-      said(
-        of(
-          [
-            sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } }),
-            sampleIngredient('arrowroot', { evidence: dated('2026-11-01') }),
-          ],
-          ['flour'],
-        ),
-      ),
-    ).toEqual([['note', 'Specification S-1 of arrowroot ran out on 1 November 2026.']]))
+    expect(said(of([plainFlour, sampleIngredient('arrowroot', { evidence: dated('2026-11-01') })], ['flour']))).toEqual(
+      [['note', 'Specification S-1 of arrowroot ran out on 1 November 2026.']],
+    ))
   it('two products of one article number', () => {
-    const book = of(
-      [sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } })],
-      ['flour'],
-    )
+    const book = of([plainFlour], ['flour'])
     const [cake] = book.products
     const pair = [
       { ...cake!, gtin: '2000000710006' },
@@ -70,10 +58,7 @@ describe('what needs someone today', () => {
     expect(said({ ...book, products: [pair[0]!, { ...pair[1]!, gtin: '6291041500213' }] })).toEqual([])
   })
   it('nutrition that a table wants, and none where no label bears a table', () => {
-    const book = of(
-      [sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] }, nutrients: {} })],
-      ['flour'],
-    )
+    const book = of([{ ...plainFlour, nutrients: {} }], ['flour'])
     const sold = (change: object) => said({ ...book, products: [{ ...book.products[0]!, ...change }] })
     expect(sold({})).toEqual([['note', 'Flour has no nutrition values.']])
     expect(sold({ soldAs: 'directSale' })).toEqual([])
@@ -97,11 +82,7 @@ describe('what needs someone today', () => {
     ]))
   it('one cause is one matter, however many products and claims it reaches; what is in more of them comes first', () => {
     const book = of(
-      [
-        carrying('spread', 'milk', 'contains'),
-        carrying('glaze', 'egg', 'contains'),
-        sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } }),
-      ],
+      [carrying('spread', 'milk', 'contains'), carrying('glaze', 'egg', 'contains'), plainFlour],
       ['spread', 'glaze'],
     )
     const cake = { ...book.products[0]!, claims: ['dairyFree' as const, 'eggFree' as const, 'vegan' as const] }
@@ -118,13 +99,7 @@ describe('what needs someone today', () => {
     ])
   })
   it('says something else as soon as it reaches another product', () => {
-    const book = of(
-      [
-        carrying('spread', 'milk', 'contains'),
-        sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } }),
-      ],
-      ['spread'],
-    )
+    const book = of([carrying('spread', 'milk', 'contains'), plainFlour], ['spread'])
     const cake = book.products[0]!
     const two = (name: string) => mattersToday({ ...book, products: [cake, { ...cake, id: 'other', name }] })[0]!
     expect(two('Bun').what).toBe(two('Bap').what)
@@ -135,13 +110,7 @@ describe('what needs someone today', () => {
       ['unproven', 'The words of honey speak of honey or wax of bees and a syrup, and its kind does not.'],
     ]))
   it('a kitchen that says something is not there, and what shows that it is', () => {
-    const kept = of(
-      [
-        sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } }),
-        carrying('tahini', 'peanut', 'mayContain'),
-      ],
-      ['flour'],
-    )
+    const kept = of([plainFlour, carrying('tahini', 'peanut', 'mayContain')], ['flour'])
     const crossContact = [{ allergen: 'peanut' as const, control: 'notOnSite' as const, evidence: 'review' }]
     expect(mattersToday({ ...kept, kitchen: { ...kept.kitchen, crossContact } })[0]).toMatchObject({
       weight: 'unproven',
@@ -155,10 +124,7 @@ describe('what needs someone today', () => {
       ['note', 'Dust has no nutrition values.'],
     ]))
   it('lots past their date, and those to be used within the week', () => {
-    const workbook = of(
-      [sampleIngredient('flour', { traits: { grain: ['gluten'], animal: [], sweetening: [] } })],
-      ['flour'],
-    )
+    const workbook = of([plainFlour], ['flour'])
     const lot = (useBy: string, left = 100) => ({ ingredient: 'flour', lot: 'L1', useBy, left })
     expect(said(workbook, [lot('2026-11-23')])).toEqual([['breaks', 'Lot L1 of flour is past its date.']])
     expect(said(workbook, [lot('2026-11-28')])).toEqual([
@@ -170,12 +136,7 @@ describe('what needs someone today', () => {
   it('speaks of a price that leaves less than its floor, with what moved it and the price that would do', () => {
     const flour = (price: string, from: string) => ({ grams: 1000, price, currency: 'GBP', from })
     const workbook = sampleWorkbook(
-      [
-        sampleIngredient('flour', {
-          traits: { grain: ['gluten'], animal: [], sweetening: [] },
-          packs: [flour('2.00', '2026-01-01'), flour('3.00', '2026-11-20')],
-        }),
-      ],
+      [{ ...plainFlour, packs: [flour('2.00', '2026-01-01'), flour('3.00', '2026-11-20')] }],
       [sampleRecipe('cake', [sampleLine('flour', 1000)], { pieces: 10 })],
       {
         name: 'Plain cake',

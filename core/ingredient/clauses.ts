@@ -1,8 +1,9 @@
 // A printed statement taken apart into clauses, each with what it says of what it names: that it is in it, that it may be, that
 // it is not, or that one should look elsewhere. What is none of these is the list.
+import { answered, answersIn } from './answers'
 import { around } from './brackets'
 import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
-import { groupMentions, mentions } from './lexicon'
+import { namesFood } from './lexicon'
 import { bareName, scopeOf } from './scope'
 import { toldApart } from './toldApart'
 
@@ -141,82 +142,8 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
   return { scope: said.slice(0, ends).replace(/[,;\s]+$/, ''), goesOn: said.slice(ends) }
 }
 
-const yes = /^(?:yes|y|present|contains?|contained|added|in (?:it|recipe)|✓|✔|x|true|1)$/i
-const no = /^(?:no|n|none|absent|not (?:present|added|contained|used|in (?:it|recipe))|free|nil|✗|✘|×|–|-|false|0)$/i
-const maybe =
-  /^(?:may(?: contain| be present| contain traces)?|may contain .*|traces?.*|possible.*|unknown.*|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|(?:cannot be|not) (?:excluded|ruled out|guaranteed|confirmed).*|cross[- ].*|(?:handled|used|stored|processed|packed|present) (?:on|in|at|here|there).*|on (?:site|the (?:line|premises)).*|\?)$/i
-/** Handled nowhere near it: a promise, and proof of nothing. */
-const notNear = /^not (?:handled|stored|processed|packed|kept|present)\b.*$/i
-type Answers = Pick<Clauses, 'contains' | 'may' | 'other'>
-/** Answers as they stand in a table, the longer before what they begin with. */
-const short =
-  'may contain(?: traces)?|may be present|traces?|possibl[ey]|unknown|not known|not sure|unsure|untested|not tested|tbc|to be confirmed|not (?:present|added|contained|used)|cross[- ]?contact|(?:present|handled|used|stored) (?:on|in) (?:the )?(?:same )?(?:site|line|factory)|on (?:site|the (?:same )?line)|absent|present|contain(?:s|ed)|added|none|nil|yes|no|y|n|[✓✔✗✘×]'
-/** "Allergens:" before the first answer. */
-const headOfAnswers = new RegExp(
-  `^\\s*(?:the )?allerg(?:y|ens?)(?: \\p{L}+){0,2}:\\s*(?=\\p{L}[\\p{L} ()/&]{1,60}\\s*(?:[:=|–-]\\s|(?:${short})(?![\\p{L}-])))`,
-  'iu',
-)
-const nextAnswer = new RegExp(
-  `[\\s,;|/.•·]*(\\p{L}[\\p{L} ()/&’'-]{1,60}?)(?:\\s*[:=|?]\\s*|\\s+[–-]\\s+|\\s+)(${short})(?![\\p{L}-])(?:\\s*\\(([^()]{0,60})\\))?`,
-  'iuy',
-)
-/** "Egg: NO Milk: YES Soya: TRACE": a whole text of names with an answer each, whatever parts them; null where it is anything else. */
-function answersIn(text: string): Answers | null {
-  const rest = text.replace(headOfAnswers, '')
-  const read: Answers = { contains: [], may: [], other: [] }
-  let pairs = 0
-  nextAnswer.lastIndex = 0
-  for (let end = 0; ; pairs++) {
-    const found = nextAnswer.exec(rest)
-    if (!found) return pairs > 1 && !/[\p{L}\p{N}]/u.test(rest.slice(end)) ? read : null
-    end = nextAnswer.lastIndex
-    const [, name = '', answer = '', beside = ''] = found
-    const freeFrom = isFreeFrom.exec(name)?.[1]
-    if (!namesFood(freeFrom ?? name) || (!freeFrom && sentenceInName.test(name))) return null
-    const said = beside ? `${name} (${beside})` : name
-    // "Nut free: no" is a warning; what a bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
-    if (freeFrom) (yes.test(answer) ? read.other : read.may).push(yes.test(answer) ? `${name}: ${answer}` : freeFrom)
-    else if (yes.test(answer)) read.contains.push(said)
-    else if (no.test(answer) && !stillThere.test(beside) && !namesFood(beside)) read.other.push(`${name}: ${answer}`)
-    else read.may.push(said)
-  }
-}
-const isFreeFrom = /^(.*\p{L})[- ]free$/iu
-const stillThere = /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|handl\p{L}*|but|except\p{L}*)\b/iu
-/** Not a name, but something said: "contains" of "This contains milk". */
-const sentenceInName = /\b(?:contain\p{L}*(?! gluten)|may|is|are|has|made|with|from|free|no|not|without)\b/iu
-/** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head may stand before the first. */
-const answered = (sentence: string) =>
-  answeredIn(sentence, /[;,\n]|\.(?=\s|$)/) ?? answeredIn(sentence, /[;,\n]|\s\/\s|\.(?=\s|$)/)
-function answeredIn(sentence: string, apart: RegExp): Answers | null {
-  const rows = sentence
-    .replace(headOfAnswers, '')
-    .split(apart)
-    .map(row => row.trim())
-    .filter(Boolean)
-  const read: Answers = { contains: [], may: [], other: [] }
-  for (const row of rows) {
-    const [, named, answer, beside] =
-      /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:()]{1,30}?)(?:\s*\(([^()]{1,60})\))?$/u.exec(row) ?? []
-    if (named === undefined || answer === undefined) return null
-    const name = beside ? `${named} (${beside})` : named
-    const freeFrom = isFreeFrom.exec(named)?.[1]
-    if ((!freeFrom && sentenceInName.test(named)) || namesFood(answer)) return null
-    if (freeFrom && yes.test(answer)) read.other.push(row)
-    else if (freeFrom && no.test(answer)) read.may.push(freeFrom)
-    else if (yes.test(answer)) read.contains.push(name)
-    else if ((no.test(answer) || notNear.test(answer)) && !(beside && (stillThere.test(beside) || namesFood(beside))))
-      read.other.push(row)
-    else if (no.test(answer) || maybe.test(answer)) read.may.push(name)
-    else return null
-  }
-  return rows.length > 0 ? read : null
-}
-
 const promise =
   /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
-
-const namesFood = (text: string) => mentions(text).length > 0 || groupMentions(text).length > 0
 
 /**
  * A promise of absence, and what of its sentence is the list: "Hazelnut paste free from milk" is hazelnut paste, and "Free from

@@ -217,6 +217,8 @@ export interface GroupMention {
 }
 /** Words for a group in the text, each with every kind it may mean. */
 export const groupMentions = (text: string): GroupMention[] => foundInFull(text, lookForGroups)
+/** Does the text name an allergen, or a group of them? */
+export const namesFood = (text: string): boolean => mentions(text).length > 0 || groupMentions(text).length > 0
 function lookForGroups(text: string): GroupMention[] {
   const sober = text.replace(nonDairy, blank).replace(disguise, withoutSound).replace(absent, blank)
   const foreign = foreignMentions(text).flatMap(({ named, start, end, word }) =>
