@@ -25,7 +25,7 @@ const noThing =
   '(?:more|less|extra|plenty|lots?|some|fewer|longer|later|matter|needs?|doubt|bake|knead|churn|cook|fuss|mess|waste|nonsense|frills|lumps?|streaks?|bits?|clumps?|pools?|sign|substitutes?|replacements?|others?|one|thanks?|problem|way|wonder|idea|point|time|room|fail|hope|question|sooner|the|these|those|that|this|your|my|our|his|her|its?|them|a|an|\\d[\\d.,]*|[\\p{L}]+ing)(?![\\p{L}])'
 /** Something else is done or said: there a denial ends. */
 const goesOn =
-  '(?:but|contains?|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|till|while|because|if|when|so|have|has|replace|try|with|just|only|is|are|was|should|may|can|in|on|to)(?![\\p{L}])'
+  '(?:but|except\\p{L}*|apart|besides|unless|other|save|contains?|then|use|using|add|fold|stir|mix|brush|top|scatter|sprinkle|serve|spread|pour|beat|whisk|melt|rub|before|until|till|while|because|if|when|so|have|has|replace|try|with|just|only|is|are|was|should|may|can|in|on|to)(?![\\p{L}])'
 const word = `(?!${goesOn}|(?:and|or|nor)(?![\\p{L}]))[\\p{L}\\p{N}][\\p{L}\\p{N}'’%-]*`
 const item = `(?!${noThing})${word}(?:[ \\u00a0]${word}){0,4}(?: ?\\([^()]{0,60}\\))?`
 /** "milk, egg and soya": closed by its last; a comma without one begins something else. */
@@ -36,6 +36,9 @@ const openList = `(?:any )?${item}(?:(?:, ?(?:and |or )?| and | or | & | ?\\/ ?)
 /** "Milk: no Oats: yes": the name of the next row of a table, and nothing that is denied. */
 const nextRow = ' ?[:=] ?(?:yes|no|y|n|none|present|absent|traces?|may|possibl[ey]|unknown|contains|✓|✔|✗)(?![\\p{L}])'
 
+/** "cannot be made without butter", "nothing without cream": then it is there. */
+const needed =
+  "(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|won['’]t|doesn['’]t|does not|never|nothing|nobody|impossible|incomplete)(?: [\\p{L}]+){0,3} "
 /** "not dairy-free", "we cannot guarantee that it is free from milk": then it may be there. */
 const denied =
   "(?:(?:not|never|isn['’]t|aren['’]t|nor) (?:[\\p{L}]+ )?|(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|has|have|is|are) not|don['’]t|doesn['’]t|unable to|hard to) (?:be )?(?:able to )?(?:guaranteed?|promised?|claim(?:ed)?|warrant(?:ed)?|ruled? out|confirm(?:ed)?|excluded?|ensured?|sa(?:y|id)|verif(?:y|ied)|know|tell|stated?|vouch|sure|swear|certain)(?: [\\p{L}]+){0,5} )"
@@ -45,6 +48,6 @@ const denied =
  * artificial colours, milk" no milk.
  */
 export const absent = new RegExp(
-  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|does not contain|do not contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:without(?: any)?|no(?! added)) ${closedList}(?![\\p{L}\\p{N}]|${nextRow}))`,
+  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|(?:does|do)(?: not|n['’]t) contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:(?<!${needed})without(?: any)?|never any|no(?! added)) ${closedList}(?![\\p{L}\\p{N}]|${nextRow}))`,
   'giu',
 )

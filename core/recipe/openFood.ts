@@ -120,7 +120,8 @@ const deeds = /^(?:cream|spread|sprinkle|spice|stock|extract|jam)$/i
 const doing = /(?:^|[.;:,(]\s*|\b(?:and|then|or|to)\s+)$/i
 /** Behind a deed stands what it is done to: "cream on top" is cream, and "spread over the base" is no spread. */
 const alsoThing = /^(?:cream|spice|jam|stock|extract)$/i
-const noObject = /^\s*(?:on|over|for|to|around|cheese)\b|^[ \t]*(?:$|[\n.,;:!)])/i
+const noObject =
+  /^\s*(?:on|over|for|to|around|cheese|as|too|also|goes|is|are|has|instead|last|first|and|or)\b|^[ \t]*(?:$|[\n.,;:!)])/i
 /** "a butter knife", "the milk pan": a tool. */
 const tool = /^\s*(?:knife|dish|pan|jug|paper|cutter|thermometer|bowl|spoon|brush)\b/i
 
