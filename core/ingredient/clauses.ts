@@ -80,7 +80,7 @@ const longestWarning = 1200
 /** "Gluten free oats" is a thing, "gluten free" a promise. */
 const freeThing = /[- ]free (?!from|of|range|product|recipe|and|but|except|apart|other than|save|diets?)\p{L}+/iu
 const absence =
-  /^(?:[^.]*\b(?:free from|free of|does not contain|contains no|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
+  /^(?:[^.]*\b(?:free from|free of|does not contain|contains no(?! (?:more|less|fewer)\b)|without)\b|[\p{L} ,&/-]+[- ]free\b|suitable for|no\b)/iu
 const box =
   /^(?:(?:allerg(?:en|y)[\p{L} ]*:?\s*)?(?:this product |this |it )?contains?\b:?\s+|allergens?(?: present)?:\s+|(?:present|in it|used|yes)\s*:\s+)/iu
 const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/i
@@ -143,7 +143,7 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
 }
 
 const promise =
-  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
+  /\b(?:free (?:from|of)|contains? no(?! (?:more|less|fewer)\b)(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
 
 /**
  * A promise of absence, and what of its sentence is the list: "Hazelnut paste free from milk" is hazelnut paste, and "Free from
@@ -195,7 +195,7 @@ export function clausesOf(body: string): Clauses {
 }
 const ofWhatever = /\b(?:traces?|cross[- ]?cont\p{L}+|contaminat\p{L}+|guarantee\p{L}*|cannot|shared?|same)\b/iu
 const denying =
-  /\b(?:free (?:from|of)|contains? no(?:ne of)?|does not contain|without|with no|no|not|never|none)\b|[- ]free\b/giu
+  /\b(?:free (?:from|of)|contains? no(?! (?:more|less|fewer)\b)(?:ne of)?|does not contain|without|with no|no|not|never|none)\b|[- ]free\b/giu
 /** "Dairy-free (contains casein)", "nut free apart from almond": what a promise itself takes out of what it promises. */
 const takenOut =
   /(?:(?<!\b(?:not|never|or|nor) |\bnothing(?: \p{L}+){0,3} |n['’]t )\bcontains?:? (?!no\b|none\b|neither\b|less\b|\d|nothing\b)|\b(?:other than|except(?:ing)?(?: for)?|apart from|aside from|save for|with the exception of)\b)([^.]+)/giu
@@ -210,7 +210,13 @@ const weUse =
 /** "although oats are used": it is in it, and nobody speaks of a place. */
 const isInIt = (sentence: string): boolean => {
   const said = /^(.{2,80}?) (?:is|are) (?:used|added|included|present)\s*[.!]?$/i.exec(sentence)
-  return said !== null && said[1]!.split(/,|\s(?:and|or|&)\s/).every(one => bareName.test(one.trim()))
+  return (
+    said !== null &&
+    !/\b(?:where|that|which|when|packed|produced|handled)\b/i.test(sentence) &&
+    said[1]!
+      .split(/,|\s(?:and|or|&)\s/)
+      .every(one => bareName.test(one.trim()) || (namesFood(one) && /^\s*(?:[\p{L}’'-]+\s*){1,4}$/u.test(one)))
+  )
 }
 /** "Walnuts are not handled here", "We never use milk", "Nuts: none": a promise, and proof of nothing. Any other "not" promises nothing. */
 const deniesUse =

@@ -28,13 +28,13 @@ const warns = [
 const opens = [
   warns,
   "(?:(?:it|this|which|they) )?(?:(?:is|are) )?(?:(?:also|totally|completely|100 ?%) )?(?:free (?:from|of)|contains? no|does not contain|doesn['’]t contain|has no|have no|uses? no|without|with no|made without|no \\p{L}+)",
-  '[\\p{L}]+[- ]free(?! (?!products?\\b|recipe|diet|site|factory|kitchen)[\\p{L}]+(?: ?(?:,|$)))',
+  '[\\p{L}]+[- ]free(?=\\s*(?:[.,;:)(–-]|$|(?:products?|recipes?|diets?|site|factory|kitchen|bakery|and|but)(?![\\p{L}])))',
   '(?:(?:it|this|this product|the product|which) )?(?:also )?(?:does )?contains?',
   `(?:it|this|this product|the product|which) (?:has|have|is made)`,
   'made (?:with|from|of)',
 ].join('|')
 const conjunction =
-  '(?:and|but|however|although|though|even though|even if|while|whilst|whereas|yet|because|since|as|so|despite|&|\\+|or|then|plus|only|apart from that|otherwise|except that)'
+  '(?:and|but|however|although|though|even though|even if|while|whilst|whereas|yet|because|since|as|so|despite|&|\\+|or|then|plus|apart from that|otherwise|except that)'
 /** What parts two things said: a stroke, a semicolon, a word that joins; a comma alone where a whole sentence stands behind it. */
 const joint = new RegExp(
   `(?:\\s*;|\\s+[–—-]|\\s*[,;–—-]?\\s+${conjunction}(?:,|:)?)\\s+(?:(?:that|also|then|please note|note|nb|nb:) )?(?=(?:${opens})(?![\\p{L}]))`,
@@ -111,7 +111,7 @@ function partsOf(sentence: string): string[] {
         (!/,/.test(mark) && stillNaming.test(before) && ofBoth.test(behind)))
     )
       continue
-    cuts.push({ at: index, end: index + mark.length, bare: bare && !finite.test(behind) })
+    cuts.push({ at: index, end: index + mark.length, bare })
     from = index + mark.length
   }
   const parts: string[] = []
