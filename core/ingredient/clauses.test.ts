@@ -305,6 +305,37 @@ describe('a sentence that says "not" and promises nothing', () => {
   })
 })
 
+it('half a promise is none: of some, of once, of what is hoped or asked', () => {
+  const said = [
+    'None of our sites are free from #',
+    'Not all of our lines are free from #',
+    'Only the red line is #-free',
+    'Hardly free from #',
+    'Almost #-free',
+    'Practically free from #',
+    'Should be free from #',
+    'Believed to be free from #',
+    'We aim to bake without #',
+    'Free from # as far as we know',
+    'Free from # until May',
+    'Was free from #',
+    'No longer free from #',
+    'Free from #?',
+  ]
+  for (const words of said)
+    for (const [what, code] of [
+      ['milk', 'milk'],
+      ['sesame', 'sesame'],
+      ['nuts', 'almond'],
+    ] as const)
+      for (const before of ['', 'Rice, sugar. ']) {
+        const text = `${before}${words.replace('#', what)}${words.endsWith('?') ? '' : '.'}`
+        expect(readStatement(text).mayContain, text).toContain(code)
+      }
+  for (const words of ['Naturally free from #', 'This batch was made without #', 'Completely #-free'])
+    expect(readStatement(`Rice. ${words.replace('#', 'milk')}.`).mayContain, words).toEqual([])
+})
+
 it('what a promise takes out of itself is in it', () => {
   const things = [
     ['casein', 'milk'],

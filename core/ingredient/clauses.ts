@@ -253,6 +253,15 @@ const deniesAll = (sentence: string): boolean => {
 }
 const bareNames = (text: string): boolean =>
   text.split(/[,;]|\s(?:and|or|nor|&|plus)\s/i).every(one => one.trim() === '' || bareName.test(one.trim()))
+const half =
+  '(?:none of|not (?:all|every|each|always|entirely|completely|totally|yet)|hardly|barely|scarcely|almost|nearly|virtually|practically|mostly|largely|generally|usually|normally|typically|only (?:the|some|our|one|this)|(?:few|some|most|many) of|(?:should|ought to|could|might) be|believed|thought to|assumed|supposed|aims? to|intend\\p{L}* to|tr(?:y|ies) to|hopes? to|striv\\p{L}*|as far as|(?:to the best of )?our knowledge|(?:we|they) (?:think|believe|assume)|probably|presumably|likely|(?:was|were)(?= (?:once |previously |formerly )?(?:free|[\\p{L}]+[- ]free))|no longer|formerly|previously|used to be|until|unless|where(?:ver)? possible)'
+const promises =
+  "(?:free (?:from|of)\\b|[\\p{L}]+[- ]free\\b|contains? no\\b|(?:does|do)(?: not|n['’]t) contain\\b|without\\b)"
+/** Said of some, of once, of what is hoped or asked: "should be free from nuts", "free from egg as far as we know", "free from milk?". */
+const halfPromise = new RegExp(
+  `(?<![\\p{L}])(?:${half}(?![\\p{L}])[^.;]*${promises}|${promises}[^.;]*(?<![\\p{L}])${half}(?![\\p{L}])|${promises}[^.;]*\\?\\s*$)`,
+  'iu',
+)
 /** One sentence put where it belongs. */
 function file(sentence: string, found: Clauses): void {
   const { list } = found
@@ -265,6 +274,14 @@ function file(sentence: string, found: Clauses): void {
   if (seesElsewhere.test(sentence) && !/^[^.]*,/.test(sentence.replace(/see.*$/i, ''))) {
     found.other.push(sentence)
     return
+  }
+  // "almost free from milk", "none of our sites are nut free": half a promise is none
+  if (sentence.length <= longestWarning && halfPromise.test(sentence)) {
+    const named = sentence.replace(denying, ' ')
+    if (namesFood(named)) {
+      found.may.push(named)
+      return
+    }
   }
   const made = saidToBeIn(sentence)
   if (made) {
