@@ -115,21 +115,13 @@ function partsOf(sentence: string): string[] {
     from = index + mark.length
   }
   const parts: string[] = []
-  let start = 0
-  let peels = false
-  for (const { at, end, bare } of [...cuts, { at: sentence.length, end: sentence.length, bare: false }]) {
-    const part = sentence.slice(start, at)
-    if (peels) {
-      const { scope, goesOn } = scopeOf(part)
-      parts.push(...[scope, goesOn].filter(Boolean))
-      start = end
-      peels = bare
-      continue
-    }
-    peels = bare
+  for (const [n, { at }] of [...cuts, { at: sentence.length }].entries()) {
+    const cut = cuts[n - 1]
+    const part = sentence.slice(cut?.end ?? 0, at)
     const of = verbFirst.test(part) ? subject.exec(parts.at(-1) ?? '')?.[1] : undefined
-    parts.push(of ? of + part : part)
-    start = end
+    // behind a comma a list may go on where the warning ends
+    const { scope, goesOn } = cut?.bare ? scopeOf(part) : { scope: part, goesOn: '' }
+    parts.push(of ? of + scope : scope, ...(goesOn ? [goesOn] : []))
   }
   return parts
 }
