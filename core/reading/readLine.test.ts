@@ -25,6 +25,11 @@ const cases: [string, Partial<ReadLine>][] = [
     },
   ],
   ['plus extra sugar for sprinkling', { amount: null, item: 'sugar', role: 'finish' }],
+  ['600 cream)', { amount: { value: 600, unit: 'each' }, item: 'cream' }],
+  // what stands before the amount is no food
+  ['zum Tunken: 200 g Zartbitterkuvertüre', { amount: { value: 200, unit: 'g' }, item: 'Zartbitterkuvertüre' }],
+  ['smält 100 g smör', { amount: { value: 100, unit: 'g' }, item: 'smör', prep: 'smält' }],
+  ['psyllium 3 g soaked in water', { amount: { value: 3, unit: 'g' }, item: 'psyllium' }],
   ['1½ cups buckwheat flour', { amount: { value: 1.5, unit: 'cup' }, item: 'buckwheat flour' }],
   [
     '100 g / 3½ oz plant butter, softened',

@@ -6,7 +6,12 @@ import type { Amounts } from './amounts'
 import { partOf } from './partWords'
 import { takeBefore, takeBehind } from './prepWords'
 
-export const tidy = (text: string): string => text.replace(/^[\s,;:.·–-]+|[\s,;:.·–-]+$/g, '').replace(/\s+/g, ' ')
+export const tidy = (text: string): string =>
+  text
+    .replace(/^[\s,;:.·–-]+|[\s,;:.·–-]+$/g, '')
+    .replace(/\s+/g, ' ')
+    // what closes nothing: "600 cream)" of a row that was cut
+    .replace(/^([^()[\]{}]*\p{L})[)\]}]+$/u, '$1')
 
 /** Words that name a kind and want the thing behind the "or": "soya or rice drink", "maple or date syrup". */
 const kindOnly =
