@@ -177,3 +177,19 @@ it.each([
   if (told.length === 0) expect(parts).toEqual([sentence])
   for (const one of told) expect(parts).toContain(one)
 })
+
+it.each([
+  'Enthält Milch und kann Spuren von Erdnüssen enthalten.',
+  'Contient du lait et peut contenir des arachides.',
+  'Contiene leche y puede contener cacahuetes.',
+  'Contiene latte e può contenere arachidi.',
+  'Contém leite e pode conter amendoim.',
+  'Bevat melk en kan sporen van pinda bevatten.',
+  'Zawiera mleko i może zawierać orzeszki ziemne.',
+  'Obsahuje mléko a může obsahovat arašídy.',
+  'Innehåller mjölk och kan innehålla spår av jordnötter.',
+  'Содержит молоко и может содержать арахис.',
+])('in another tongue too: %s', text => {
+  const { contains, mayContain } = readStatement(text)
+  expect([contains, mayContain]).toEqual([['milk'], ['peanut']])
+})

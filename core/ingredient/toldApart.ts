@@ -1,6 +1,7 @@
 // A sentence of a pack often says two things: "contains milk and may contain nuts", "egg is not used but is handled on site". It is
 // parted where something new begins to be said, so that each part is heard by itself.
 import { around } from './brackets'
+import { foreignMay, plainLetters } from './foreign'
 import { scopeOf } from './scope'
 
 const theMaker =
@@ -89,13 +90,24 @@ function withoutBrackets(sentence: string): { told: string; besides: string[] } 
   }
   return { told, besides }
 }
+const andAbroad =
+  /\s+(?:und|aber|et|mais|y|pero|e|ma|mas|en|maar|och|og|men|i|ale|a|ja|mutta|и|но|та|але|και|αλλά)\s+(?:\p{L}+\s+)?$/iu
+/** "Enthält Milch und kann Nüsse enthalten": the joint of a warning in another tongue, in front of it. */
+function joinedAbroad(sentence: string): { index: number; mark: string }[] {
+  foreignMay.lastIndex = 0
+  return [...plainLetters(sentence).matchAll(foreignMay)].flatMap(({ index: begins }) => {
+    const joint = andAbroad.exec(sentence.slice(0, begins))
+    return joint ? [{ index: joint.index, mark: sentence.slice(joint.index, begins) }] : []
+  })
+}
 function partsOf(sentence: string): string[] {
   const cuts: { at: number; end: number; bare: boolean }[] = []
   let from = 0
   const found = [joint, commaThenSentence, commaThenTold]
-    .flatMap(one => [...sentence.matchAll(one)])
+    .flatMap(one => [...sentence.matchAll(one)].map(({ index, 0: mark }) => ({ index, mark })))
+    .concat(joinedAbroad(sentence))
     .sort((one, other) => one.index - other.index)
-  for (const { index, 0: mark } of found) {
+  for (const { index, mark } of found) {
     if (index < from || around(sentence, index).depth > 0) continue
     const before = sentence.slice(from, index)
     const behind = sentence.slice(index + mark.length)
