@@ -1,7 +1,7 @@
 // A sentence of a pack often says two things: "contains milk and may contain nuts", "egg is not used but is handled on site". It is
 // parted where something new begins to be said, so that each part is heard by itself.
 import { around } from './brackets'
-import { foreignMay, plainLetters } from './foreign'
+import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
 import { scopeOf } from './scope'
 
 const theMaker =
@@ -91,13 +91,19 @@ function withoutBrackets(sentence: string): { told: string; besides: string[] } 
   return { told, besides }
 }
 const andAbroad =
-  /\s+(?:und|aber|et|mais|y|pero|e|ma|mas|en|maar|och|og|men|i|ale|a|ja|mutta|и|но|та|але|και|αλλά)\s+(?:\p{L}+\s+)?$/iu
-/** "Enthält Milch und kann Nüsse enthalten": the joint of a warning in another tongue, in front of it. */
+  /\s+(?:und|aber|et|mais|y|pero|e|ma|mas|en|maar|och|og|men|i|ale|a|ja|mutta|и|но|та|але|και|αλλά)\s+$/iu
+/** "Enthält Milch und kann Nüsse enthalten": where a warning begins behind what is in it, in another tongue. */
 function joinedAbroad(sentence: string): { index: number; mark: string }[] {
+  const plain = plainLetters(sentence)
+  const says = [foreignContains, foreignWithout].some(cue => {
+    cue.lastIndex = 0
+    return cue.exec(plain)?.index === 0
+  })
+  if (!says) return []
   foreignMay.lastIndex = 0
-  return [...plainLetters(sentence).matchAll(foreignMay)].flatMap(({ index: begins }) => {
+  return [...plain.matchAll(foreignMay)].flatMap(({ index: begins }) => {
     const joint = andAbroad.exec(sentence.slice(0, begins))
-    return joint ? [{ index: joint.index, mark: sentence.slice(joint.index, begins) }] : []
+    return joint ? [{ index: joint.index, mark: joint[0] }] : []
   })
 }
 function partsOf(sentence: string): string[] {
