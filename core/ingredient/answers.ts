@@ -38,13 +38,25 @@ export function answersIn(text: string): Answers | null {
     const [, name = '', answer = '', beside = ''] = found
     const freeFrom = isFreeFrom.exec(name)?.[1]
     if (!namesFood(freeFrom ?? name) || (!freeFrom && sentenceInName.test(name))) return null
-    const said = beside ? `${name} (${beside})` : name
-    // "Nut free: no" is a warning; what a bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)"
-    if (freeFrom) (yes.test(answer) ? read.other : read.may).push(yes.test(answer) ? `${name}: ${answer}` : freeFrom)
-    else if (yes.test(answer)) read.contains.push(said)
-    else if (no.test(answer) && !stillThere.test(beside) && !namesFood(beside)) read.other.push(`${name}: ${answer}`)
-    else read.may.push(said)
+    const { kind, text: said } = heard(name, answer, beside) ?? { kind: 'may' as const, text: name }
+    read[kind].push(said)
   }
+}
+/** What one row says; null where its answer is none. What a bracket says is nearer: "Milk ✗ (shared line)", "Gluten: yes (wheat)". */
+function heard(name: string, answer: string, beside: string): { kind: keyof Answers; text: string } | null {
+  const freeFrom = isFreeFrom.exec(name)?.[1]
+  const text = [freeFrom ?? name, ...(beside ? [`(${beside})`] : [])].join(' ')
+  const denied = { kind: 'other' as const, text: `${name}: ${answer}` }
+  const doubtful = stillThere.test(beside) || namesFood(beside)
+  // "Nut free: no" is a warning, and so is "nut free: unknown"
+  if (freeFrom) {
+    if (yes.test(answer) && !doubtful) return denied
+    return yes.test(answer) || no.test(answer) || maybe.test(answer) ? { kind: 'may', text } : null
+  }
+  if (yes.test(answer)) return { kind: 'contains', text }
+  const none = no.test(answer) || notNear.test(answer)
+  if (none && !doubtful) return denied
+  return none || maybe.test(answer) ? { kind: 'may', text } : null
 }
 const isFreeFrom = /^(.*\p{L})[- ]free$/iu
 const stillThere = /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|handl\p{L}*|but|except\p{L}*)\b/iu
@@ -64,16 +76,10 @@ function answeredIn(sentence: string, apart: RegExp): Answers | null {
     const [, named, answer, beside] =
       /^(\p{L}[\p{L} ()/&-]{1,60}?)(?:\s*[:=|–]\s*|\s+-\s+)([^:()]{1,30}?)(?:\s*\(([^()]{1,60})\))?$/u.exec(row) ?? []
     if (named === undefined || answer === undefined) return null
-    const name = beside ? `${named} (${beside})` : named
-    const freeFrom = isFreeFrom.exec(named)?.[1]
-    if ((!freeFrom && sentenceInName.test(named)) || namesFood(answer)) return null
-    if (freeFrom && yes.test(answer)) read.other.push(row)
-    else if (freeFrom && no.test(answer)) read.may.push(freeFrom)
-    else if (yes.test(answer)) read.contains.push(name)
-    else if ((no.test(answer) || notNear.test(answer)) && !(beside && (stillThere.test(beside) || namesFood(beside))))
-      read.other.push(row)
-    else if (no.test(answer) || maybe.test(answer)) read.may.push(name)
-    else return null
+    if ((!isFreeFrom.test(named) && sentenceInName.test(named)) || namesFood(answer)) return null
+    const one = heard(named, answer, beside ?? '')
+    if (!one) return null
+    read[one.kind].push(one.text)
   }
   return rows.length > 0 ? read : null
 }

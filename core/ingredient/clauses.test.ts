@@ -373,6 +373,9 @@ it.each([
   ['Peanuts: no Tree nuts: no Sesame: unknown', 'sesame'],
   ['Nut free: No Milk free: Yes', 'almond'],
   ['Milk free: no; egg free: yes', 'milk'],
+  ['Nut free: unknown; milk free: yes', 'almond'],
+  ['Nut free: yes (may hold almonds); milk free: yes', 'almond'],
+  ['Nut free: yes (shared line) Milk free: yes', 'almond'],
   ['Milk: untested, Egg: tbc, Soya: no', 'milk egg'],
 ])('%s: an answer that nobody gave, or that is turned about, is heard', (text, codes) => {
   const { contains, mayContain } = readStatement(text)

@@ -38,7 +38,7 @@ const entries: readonly Entry[] = [
     answers: ['gelatine', 'meat', 'fish'],
     of: 'gelatine',
     words:
-      'gelatin\\p{L}*|gélatine|[żž]elatyn\\p{L}*|želatin\\p{L}*|желатин\\p{L}*|ζελατίν\\p{L}*|liivate\\p{L}*|bird.?s nest|liquorice allsorts|dolly mixtures?|fruit pastilles|jelly beans?|aspic|collagen|fish glue|e ?441|marshmallows?|gumm(?:y|i) (?:bears?|sweets?)|gummies|wine gums?|jelly (?:babies|sweets?)|turkish delight|lokum',
+      'gelatin\\p{L}{0,2}|gélatine|[żž]elatyn\\p{L}*|želatin\\p{L}{0,3}|желатин\\p{L}*|ζελατίν\\p{L}*|liivate\\p{L}*|bird.?s nest|liquorice allsorts|dolly mixtures?|fruit pastilles|jelly beans?|aspic|collagen|fish glue|e ?441|marshmallows?|gumm(?:y|i) (?:bears?|sweets?)|gummies|wine gums?|jelly (?:babies|sweets?)|turkish delight|lokum',
     but: 'marshmallow root',
   },
   {
@@ -53,8 +53,8 @@ const entries: readonly Entry[] = [
     answers: ['meat', 'gelatine'],
     of: 'meat, fat or rennet of animals',
     words:
-      'meat|lard|lardo|suet|tallow|dripping|rennet|pepsin|animal (?:fat|oil|shortening)s?|beef|pork|bacon|ham|gammon|lardons?|speck|guanciale|black pudding|blood|offal|liver|pancetta|prosciutto|salami|chorizo|poultry|chicken|turkey|duck|goose|lamb|venison|rabbit|game birds?|squalene|castoreum|civet|ambergris|keratin|elastin|veal|mutton|schmaltz|smal(?:ec|c)\\p{L}*|strutto|reuzel|ister|sádl\\p{L}*|сало|сала|смалец|смальц\\p{L}*|manteca|saindoux|schmalz|bone (?:char|meal|phosphate|broth)|e ?542|l[- ]?cysteine|e ?920|lanolin|e ?913',
-    but: 'beef ?(?:steak)? tomato(?:es)?|(?:coconut|nut|crab|fruit|jackfruit|soya?) meat|(?:duck|goose|turkey|chicken|hen|quail)(?:.?s)? eggs?|lamb.?s lettuce|blood orange\\p{L}*|chicken of the woods|turkey tail|mince ?meat|gooseberr\\p{L}+|turkey figs?',
+      'meat|lard|lardo|suet|tallow|dripping|rennet|pepsin|animal (?:fat|oil|shortening)s?|beef|pork|bacon|ham|gammon|lardons?|speck|guanciale|black pudding|blood|offal|liver|pancetta|prosciutto|salami|chorizo|poultry|chicken|turkey (?:meat|fat|stock|broth|breast|mince)|duck|goose|lamb|venison|rabbit|game birds?|squalene|castoreum|civet|ambergris|keratin|elastin|veal|mutton|schmaltz|smal(?:ec|c)\\p{L}*|strutto|reuzel|ister|sádl\\p{L}*|сало|сала|смалец|смальц\\p{L}*|manteca|saindoux|schmalz|bone (?:char|meal|phosphate|broth)|e ?542|l[- ]?cysteine|e ?920|lanolin|e ?913',
+    but: 'beef ?(?:steak)? tomato(?:es)?|(?:coconut|nut|crab|fruit|jackfruit|soya?) meat|(?:duck|goose|turkey|chicken|hen|quail)(?:.?s)? eggs?|lamb.?s lettuce|blood orange\\p{L}*|chicken of the woods|mince ?meat|gooseberr\\p{L}+|specks? of',
   },
   {
     trait: 'animal',
@@ -79,7 +79,7 @@ const entries: readonly Entry[] = [
     made: true,
     words:
       'sweetened|(?:royal |fondant |glac[eé] )?icing|marzipan|marchpane|persipan|cand(?:y|ies)|sweets|(?:chocolate|hazelnut) spread|(?:lemon|lime|orange|passion ?fruit|fruit) curd|mince ?meat|(?:milk|white|dark|plain|drinking|hot|ruby) chocolate|chocolate (?:chips?|drops?|buttons?|bars?|sauce|flavou?red \\p{L}+)|couverture|kuvertüre|biscuits?|cookies?|digestives?|short ?bread|ginger ?(?:bread|nuts?)|cakes?|brownies?|muffins?|doughnuts?|granola|flapjacks?|cereal bars?|ice creams?|sorbets?|gelato|custards?|puddings?|frostings?|buttercream|ganache|macaroons?|macarons?|florentines?|halva|lokum|turkish delight|pastilles?',
-    but: 'icing (?:bags?|nozzles?|set)|(?:100|99) ?% \\p{L}+|unsweetened \\p{L}+(?: \\p{L}+)?|(?:rice|oat|corn|fish|salt|crab) ?cakes?|cake (?:flour|decorations?|tins?|cases?|release|boards?|spray)|(?:dog|water|cheese) biscuits?|cookie cutters?|muffin (?:cases?|tins?)|custard (?:powder|apples?)|(?:black|yorkshire|pease) puddings?|(?:biscuit|cake) (?:flour|wheat)',
+    but: 'icing (?:bags?|nozzles?|set)|(?:100|99) ?% (?:\\p{L}+ )?\\p{L}+|\\p{L}+ chocolate,? \\(?(?:100|99) ?%|pudding rice|unsweetened \\p{L}+(?: \\p{L}+)?|(?:rice|oat|corn|fish|salt|crab) ?cakes?|cake (?:flour|decorations?|tins?|cases?|release|boards?|spray)|(?:dog|water|cheese) biscuits?|cookie cutters?|muffin (?:cases?|tins?)|custard (?:powder|apples?)|(?:black|yorkshire|pease) puddings?|(?:biscuit|cake) (?:flour|wheat)',
   },
   {
     trait: 'sweetening',
@@ -110,7 +110,7 @@ const entries: readonly Entry[] = [
     of: 'a grain',
     words:
       'wheat|wholewheat|wheat ?germ|tempura|mochi|tortillas?|nachos|matz(?:o|ah|oh)s?|filo|phyllo|sake|job.?s tears|arborio|basmati|carnaroli|sushi rice|whisk(?:e)?y|bourbon|custard powder|\\p{L}*(?:reis|hafer|mais|hirse)(?:mehl|flocken|stärke|grie(?:ß|ss)|kleie)\\p{L}*|kukuryd\\p{L}*|ryż\\p{L}*|kaszy? jaglan\\p{L}*|рис(?:а|ом|ов\\p{L}*)?|кукуруз\\p{L}*|кукурудз\\p{L}*|пшон\\p{L}*|majs\\p{L}*|maíz|mijo|milho|riisi\\p{L}*|maissi\\p{L}*|wheat|spelt|dinkel|kamut|khorasan|durum|semolina|atta|maida|sooji|suji|seitan|bul[gh]h?ur|couscous|freekeh|einkorn|emmer|triticale|farro|rye|barley|malt(?:ed)?|oats?|oatmeal|oatbran|rice|maize|corn|sweetcorn|cornflour|cornmeal|cornstarch|cornflakes|popcorn|polenta|masa|hominy|grits|millet|bajra|ragi|sorghum|jowar|teff|fonio|panko|breadcrumbs?|weizen|blé|riz|reis|mais|maïs|arroz|riso',
-    but: '(?:cauliflower|konjac|shirataki) rice',
+    but: '(?:cauliflower|konjac|shirataki) rice|(?:the|its|their|for) sake|sake of',
   },
   {
     trait: 'legume',

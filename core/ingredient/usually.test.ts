@@ -110,9 +110,23 @@ describe('what is made of others', () => {
   it('is another thing only for what stands in its place', () => {
     for (const name of ['coconut fudge', 'almond toffee', 'cashew cheesecake', 'oat mousse'])
       expect(speaksOf(heard(name), 'milk'), name).toBe(true)
+    for (const name of [
+      'flour and corn tortillas',
+      'rice, graham crackers',
+      'rice & graham crackers',
+      'crackers, rice',
+    ])
+      expect(speaksOf(heard(name), 'wheat'), name).toBe(true)
     for (const name of ['ice cream cake', 'rice cookies', 'tea biscuits', 'coconut granola'])
       expect(speaksOf(heard(name), 'wheat'), name).toBe(true)
-    for (const name of ['rice noodles', 'rice flour noodles', 'noodles (rice)', 'corn tortillas', 'rice cakes'])
+    for (const name of [
+      'rice noodles',
+      'buckwheat and rice crackers',
+      'rice flour noodles',
+      'noodles (rice)',
+      'corn tortillas',
+      'rice cakes',
+    ])
       expect(speaksOf(heard(name), 'wheat'), name).toBe(false)
     for (const name of ['oat creamer', 'soya creamer', 'margarine (soya)'])
       expect(speaksOf(heard(name), 'milk'), name).toBe(false)

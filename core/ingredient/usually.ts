@@ -139,11 +139,12 @@ const usual: readonly Usual[] = [
 /** Right before the word or right behind it: "rice flour noodles", "noodles (rice)", "lecithin from sunflower". */
 const beside = (but: string) => ({
   before: new RegExp(
-    `(?<![\\p{L}\\p{N}])(?:${but})(?:(?:[ -](?:flour|starch|meal|based|and|or|style|milk|drink)|[ ]?[&/,])[ ]?(?:[\\p{L}]+ )?)?[ -]*$`,
+    // "flour and corn tortillas" are of two kinds, "buckwheat and rice crackers" of none that counts
+    `(?<![\\p{L}\\p{N}])(?<!(?:and|or|&|,|/) ?)(?:(?:${but})(?: (?:and|or|&) | ?[/,] ?))*(?:${but})(?:[ -](?:flour|starch|meal|based|style|milk|drink))?[ -]*$`,
     'iu',
   ),
   behind: new RegExp(
-    `^[\\p{L}]*[ ]*(?:\\(|, ?|[-–:] ?|\\(?from |made (?:from|of|with) |of )?(?:100 ?% )?(?:${but})(?![\\p{L}\\p{N}])`,
+    `^[\\p{L}]*[ ]*(?:\\(|[-–:] ?|\\(?from |made (?:from|of|with) |of )?(?:100 ?% )?(?:${but})(?![\\p{L}\\p{N}])`,
     'iu',
   ),
 })

@@ -29,6 +29,7 @@ const cases: [string, Partial<ReadLine>][] = [
   // what stands before the amount is no food
   ['zum Tunken: 200 g Zartbitterkuvertüre', { amount: { value: 200, unit: 'g' }, item: 'Zartbitterkuvertüre' }],
   ['smält 100 g smör', { amount: { value: 100, unit: 'g' }, item: 'smör', prep: 'smält' }],
+  ['Tapioka 50 g starch', { amount: { value: 50, unit: 'g' }, item: 'Tapioka starch' }],
   ['psyllium 3 g soaked in water', { amount: { value: 3, unit: 'g' }, item: 'psyllium' }],
   ['1½ cups buckwheat flour', { amount: { value: 1.5, unit: 'cup' }, item: 'buckwheat flour' }],
   [

@@ -128,6 +128,8 @@ const sizeOf = (word: string): Size => {
   return size.startsWith('s') ? 'small' : size.startsWith('m') ? 'medium' : 'large'
 }
 
+/** By itself no food of its own: it takes its kind from the name. */
+const onlyKind = /^(?:flour|starch|powder|syrup|vinegar|oil|essence|extract|paste|gum|seeds?|meal|flakes)$/i
 /** "zum Tunken: 200 g Kuvertüre", "smält 100 g smör": what stands before the amount is no food, and what stands behind it is one. */
 const isNamedBehind = (before: string, behind: string): boolean =>
   !isKnownFood(before) &&
@@ -191,7 +193,10 @@ function read(text: string): ReadLine {
 
   if (head.amount === null) {
     const left = amountBehindName(head)
-    if (left && isNamedBehind(head.rest, tidy(left))) {
+    if (left && isNamedBehind(head.rest, tidy(left)) && onlyKind.test(tidy(left))) {
+      // "amaranth 100 g flour" is amaranth flour
+      head.rest = `${tidy(head.rest)} ${tidy(left)}`
+    } else if (left && isNamedBehind(head.rest, tidy(left))) {
       preps.push(tidy(head.rest))
       head.rest = tidy(left)
     } else if (left) (kindOfFree.test(tidy(left)) ? kinds : preps).push(tidy(left))

@@ -5,8 +5,7 @@ import { parseIngredient } from 'parse-ingredient'
 import { inFull } from '../../core/ingredient/shorthand'
 import { asWritten } from '../../core/words/replaced'
 import type { SaidRecipe } from './firstRecipes'
-import type { HeardCard } from './fourteenthCards'
-import type { SaidLine, SaidStatement } from './tables'
+import type { HeardCard, SaidLine, SaidStatement } from './tables'
 
 /** One measure for what two people may write in two ways: grams, millilitres, pieces. A cup stays a cup. */
 const inOne: Record<string, [number, string]> = {
