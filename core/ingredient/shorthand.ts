@@ -20,6 +20,8 @@ const cut: readonly (readonly [short: string, full: string])[] = [
   ['bisc|biscs|bics', 'biscuit'],
   ['ww(?= fl)', 'whole wheat'],
   ['sgl', 'single'],
+  ['marg', 'margarine'],
+  ['s\\.?r\\.?(?=\\s*(?:$|[,;)\n]))', 'self-raising flour'],
   ['dble', 'double'],
 ]
 /** "butter" as "bttr" and "btr". */

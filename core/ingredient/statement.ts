@@ -7,7 +7,7 @@ import { isKnownFood } from './knownFood'
 import { mentions } from './lexicon'
 import { absent, blank } from './sober'
 import { partLines } from './toldApart'
-import { type OpenGroup, usuallyIn } from './usually'
+import { isAnsweredBy, type OpenGroup, usuallyIn } from './usually'
 
 export interface ReadStatement {
   components: Component[]
@@ -344,9 +344,8 @@ export function readStatement(text: string): ReadStatement {
 
 /** Groups that the box and the list name without a kind: "contains nuts", "breadcrumbs". Any kind that is named settles its group. */
 function openGroups(box: readonly string[], read: readonly Component[], named: readonly AllergenCode[]): OpenGroup[] {
-  const open = [...box.flatMap(groupsNamed), ...usuallyIn(read)].filter(
-    ({ codes }) => !codes.some(code => named.includes(code)),
-  )
+  const kinds = new Set(named)
+  const open = [...box.flatMap(groupsNamed), ...usuallyIn(read)].filter(one => !isAnsweredBy(one, kinds))
   return open.filter(({ codes }, at) => open.findIndex(one => one.codes.join() === codes.join()) === at)
 }
 

@@ -4,12 +4,15 @@ import { type AllergenCode, allergenName, glutenCereals, treeNuts } from '../mod
 import type { Component } from '../model/ingredient'
 import { denialsIn } from './denials'
 import { groupMentions, mentions } from './lexicon'
+import { madeAbroad } from './madeAbroad'
 import { absent, blank, bound } from './sober'
 
 /** Named as a group: one of these is in it, and nobody has said which. */
 export interface OpenGroup {
   codes: readonly AllergenCode[]
   word: string
+  /** Of a food made of others: what is usually in it. */
+  made?: true
 }
 /** What to ask of the supplier, in a sentence. */
 export function kindQuestion({ codes, word }: OpenGroup): string {
@@ -148,7 +151,8 @@ const beside = (but: string) => ({
     'iu',
   ),
 })
-const patterns = usual.map(({ words, whole, but, groups }) => ({
+const everywhere: readonly Usual[] = [...usual, ...madeAbroad]
+const patterns = everywhere.map(({ words, whole, but, groups }) => ({
   words: whole ? new RegExp(`^\\s*(?:${words})\\s*$`, 'giu') : bound(words),
   other: but ? beside(but) : null,
   groups,
@@ -165,7 +169,7 @@ export const madeFoodsIn = (text: string): { start: number; end: number; word: s
     word,
   }))
 const made = bound(
-  usual
+  everywhere
     .filter(one => !one.whole)
     .map(one => one.words)
     .join('|'),
@@ -176,8 +180,12 @@ const kindsIn = (component: Component): Set<AllergenCode> => {
   return new Set(texts(component).flatMap(text => mentions(text).map(one => one.code)))
 }
 
-/** Of one thing without a list of its own; what its name denies is not asked about. */
-function usualOf(name: string): OpenGroup[] {
+/** Do the kinds that are named answer what is asked? Oats alone do not: oat biscuits are usually of wheat too. */
+export const isAnsweredBy = ({ codes, made }: OpenGroup, kinds: ReadonlySet<AllergenCode>): boolean =>
+  codes.some(code => kinds.has(code) && !(made && code === 'oats' && codes.length > 1))
+
+/** Of one thing without a list of its own; what its name denies is not asked about, nor what it names. */
+function usualOf(name: string, kinds: ReadonlySet<AllergenCode>): OpenGroup[] {
   const denied = new Set(denialsIn(name).flatMap(one => one.codes))
   const sober = name.replace(absent, blank)
   const named = patterns.flatMap(({ words, other, groups }) => {
@@ -188,22 +196,21 @@ function usualOf(name: string): OpenGroup[] {
     if (word === undefined) return []
     return groups
       .filter(codes => !(vegan.test(sober) && codes.every(code => animal.includes(code))))
-      .map(codes => ({ codes, word: word.trim() }))
+      .map((codes): OpenGroup => ({ codes, word: word.trim(), made: true }))
   })
   // what is said of the word here is nearer than the group it belongs to
   const grouped = groupMentions(name).filter(
     one => !named.some(({ codes }) => codes.every(code => one.codes.includes(code))),
   )
-  return [...named, ...grouped]
-    .filter(({ codes }) => !codes.some(code => denied.has(code)))
-    .map(({ codes, word }) => ({ codes, word }))
+  return [...named, ...grouped.map(({ codes, word }) => ({ codes, word }))].filter(
+    one => !isAnsweredBy(one, kinds) && !one.codes.some(code => denied.has(code)),
+  )
 }
 
 /** What the things of a list usually hold and do not name; what is made of named things has said it. */
 export function usuallyIn(components: readonly Component[]): OpenGroup[] {
   return components.flatMap(component => {
     if ((component.components ?? []).length > 0) return usuallyIn(component.components!)
-    const kinds = kindsIn(component)
-    return usualOf(component.name).filter(({ codes }) => !codes.some(code => kinds.has(code)))
+    return usualOf(component.name, kindsIn(component))
   })
 }

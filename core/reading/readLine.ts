@@ -137,6 +137,9 @@ const isNamedBehind = (before: string, behind: string): boolean =>
   !startsWithPrep(behind) &&
   !/\b(?:in|with|for|from|to|into|on|at|per|till|until)\b/i.test(behind)
 
+/** By itself no food: how it was come by, or of what make it is. */
+const onlySaysHow =
+  /^(?:[\p{L}’']+[- ])*(?:bought|made|rolled|baked|range|fed|quality|brand(?:ed)?|organic|natural|local|luxury|traditional|homemade|favourite|left-?over|spare|stale|mixed|assorted|thick|thin|whole|ready|cheap|artisan)$/iu
 /** Words behind an amount in a bracket or after a comma that leave it the same amount. */
 const ofTheSame =
   /^\s*(?:each|in total|total|drained|net|peeled|stoned|pitted|prepared|altogether|(?:peeled|prepared|drained|stoned|total|shelled|net|raw|dry|uncooked) weight|unpeeled|shelled|\/.*|or .*|\d+ ?oz)?\s*$/i
@@ -251,11 +254,15 @@ function read(text: string): ReadLine {
   const [first = '', ...pieces] = (asList ? [rest] : rest.split(split)).map(tidy)
   let name = first.replace(/^extra (?!virgin|firm|large|fine|thick|dark|light|strong|hot)/i, '')
   // "2 large, ripe bananas": what is said before the comma belongs to what stands behind it
+  const isFoodBehind = (piece: string) =>
+    isKnownFood(piece) && !startsWithPrep(piece) && !instead.test(piece) && !kindOfFree.test(piece) && !saysRole(piece)
   const onlyBefore = (said: string) => takeBefore(`${said} x`).item === 'x'
   while (
     pieces.length > 0 &&
     (name === '' ||
       onlyBefore(name) ||
+      // "shop-bought, sweet pastry": no food before the comma, and one behind it
+      (onlySaysHow.test(name) && isFoodBehind(pieces[0]!)) ||
       /^(?:dark|light|soft|good|fresh|firm|plump|thick|cooked|raw|dried|roasted)$/i.test(name))
   )
     name = `${name} ${pieces.shift()}`.trim()

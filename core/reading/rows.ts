@@ -1,5 +1,6 @@
 // The rows of a pasted text, without what a page, a table or mark-up puts around them.
 import { cutScripts } from '../exchange/html'
+import { isKnownFood } from '../ingredient/knownFood'
 import { readAmount, readUnit } from '../measure/quantity'
 import { plainly } from '../words/number'
 import { undecorated } from './opening'
@@ -142,6 +143,29 @@ function listed(row: string): string[] {
   return weighed >= 2 && weighed >= parts.length - 1 ? parts : [row]
 }
 
+/** "[09:15] Ines: ", "12/03/2026, 09:15 - Ines: ", "> ": what a conversation puts before a row. */
+const sent =
+  /^\s*(?:>\s?)*(?:\[?(?:\d{1,4}[./-]\d{1,2}[./-]\d{1,4},?\s+)?\d{1,2}[:.]\d{2}(?::\d{2})?(?:\s?[ap]m)?\]?(?:\s*[-–]\s|:?\s+))?/iu
+const speaker = /^(\p{L}[\p{L} .’'-]{0,30}):\s+(?=\S)/u
+/** Who speaks in a conversation: names behind the time of two rows and more. */
+function speakersIn(text: string): ReadonlySet<string> {
+  const names = text.split('\n').flatMap(row => {
+    const before = sent.exec(row)?.[0] ?? ''
+    const name = /\d/.test(before) ? speaker.exec(row.slice(before.length))?.[1] : undefined
+    return name === undefined ? [] : [name]
+  })
+  return new Set(names.length > 1 ? names.filter(name => !isKnownFood(name)) : [])
+}
+/** A row without when it was sent and by whom. */
+function unsent(raw: string, speakers: ReadonlySet<string>): string {
+  const before = sent.exec(raw)?.[0] ?? ''
+  // "10:30 start" of a plan is no message: only where somebody speaks
+  if (speakers.size === 0) return raw.replace(/^\s*(?:>\s?)+(?=\S)/, '')
+  const said = raw.slice(before.length)
+  const name = speaker.exec(said)
+  return name && speakers.has(name[1]!) ? said.slice(name[0].length) : said
+}
+
 const ends = /\r\n?|\n|<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi
 /** The written rows with their places. */
 function writtenRows(text: string): { raw: string; from: number; to: number }[] {
@@ -243,6 +267,7 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   const { outside: source } = cutScripts(text)
   let heads: Head[] | null = null
   let gap = false
+  const speakers = speakersIn(source)
   const written = spaced(
     separated(sideBySide(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))),
   )
@@ -251,7 +276,7 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
     const place = { from, to }
     if (!cells || cells.filter(cell => cell !== '').length < (heads || cells[0] === '' ? 1 : 2)) {
       heads = null
-      const row = unmarked(undecorated(raw))
+      const row = unmarked(undecorated(unsent(raw, speakers)))
       if (row === '') asides.push({ as: 'blank', ...place })
       else
         rows.push(

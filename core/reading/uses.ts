@@ -57,7 +57,13 @@ const noName =
   /^(?:for|to|if|as|at|or|and|plus|from|in|on|with|without|see|not|no|optional|about|more|extra|any|all|your|a|an|the|good|such)\b/i
 /** "Hundreds and thousands, jelly sweets, chocolate buttons": names and no amounts, most of them known; null where a part is no name. */
 function namesIn(text: string): string[] | null {
-  if (/[\d½¼¾⅓⅔():;]/.test(text)) return null
+  // "digestive biscuits (GF)": the bracket says of which kind
+  if (
+    /[\d½¼¾⅓⅔():;]/.test(
+      text.replace(/\s\(([^()]*)\)/g, (bracket, inside: string) => (kindOfFree.test(inside) ? '' : bracket)),
+    )
+  )
+    return null
   const names = text.replace(/\.$/, '').split(/,\s+(?:and\s+)?/)
   const isName = (one: string) =>
     one !== '' && one.split(/\s+/).length <= 4 && !noName.test(one) && !startsWithPrep(one) && takeBehind(one) === null

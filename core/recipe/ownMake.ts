@@ -61,7 +61,8 @@ export function whatItMakes(
     if (where === 'name')
       return !joins.test(before) && !stale.test(before) && (anyBake.test(word) || lastWord(text) === kind)
     if (where === 'heading' && lastWord(text) === kind) return !joins.test(before)
-    if (!anyBake.test(word)) return makes.has(kind)
+    // "Kekse" of a recipe for Butterkekse
+    if (!anyBake.test(word)) return [...makes].some(one => one === kind || (kind.length > 3 && one.endsWith(kind)))
     if (crumbs.test(behind)) return definite.test(before)
     if (done.test(word) && thenDo.test(before)) return true
     return makes.has(kind) || !(fromElsewhere.test(before) || (goesOn.test(behind) && !definite.test(before)))

@@ -11,7 +11,8 @@
 // contained), the thirteenth 39 of 40 statements (none lost), the fourteenth 25 of 30 statements (2 lost), the fifteenth 14 of 25
 // statements (7 lost, five of them heard as contained where the pack says may), the sixteenth 28 of 40
 // statements (11 lost: "contains milk and may contain nuts" lost the first half of it, "not used but present on site" the second) and
-// 19 of 380 foods of its cards; and the cards of each as said there.
+// 19 of 380 foods of its cards, the seventeenth 26 of 40 statements (11 lost, seven of them heard as contained) and 14 of 199 foods
+// of its cards; and the cards of each as said there.
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
 import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
@@ -40,6 +41,7 @@ const told = {
   fourteenth: [],
   fifteenth: [],
   sixteenth: [],
+  seventeenth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -63,6 +65,8 @@ const reached = {
   fifteenth: [0, 20, 0, 1],
   // lost: "old stock may still have soya" is heard as contained
   sixteenth: [0, 37, 0, 1],
+  // seven of those lost are heard as contained: what was once so, what may be instead, what stands on the site
+  seventeenth: [0, 29, 0, 8],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
@@ -84,7 +88,9 @@ it.each([
   ['fourteenth', 10],
   // of the sixteen none is an allergen that nothing else on its card tells of
   ['fifteenth', 15],
-  ['sixteenth', 13],
+  ['sixteenth', 12],
+  // of the ten none is an allergen that nothing else on its card tells of
+  ['seventeenth', 10],
 ] as const)('of the cards of the %s set no more food is lost than before', (set, most) => {
   const cards = cardsOf(set)
   const lost = cards.map(card => [card.text.split('\n')[0]!.slice(0, 40), lostIn(card)] as const)

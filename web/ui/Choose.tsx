@@ -39,7 +39,8 @@ export function Choose({
       >
         <span className="truncate">
           {pill && <span className="max-xl:sr-only">{label}: </span>}
-          <Select.Value placeholder={placeholder} />
+          {/* said by itself: the items, which would say it, stand only where the browser has taken over */}
+          <Select.Value placeholder={placeholder}>{options.find(option => option.value === value)?.label}</Select.Value>
         </span>
         <Select.Icon>
           <ChevronDown size={14} aria-hidden />
