@@ -14,6 +14,7 @@ const there = {
   'poppler-utils': () => existsSync('/usr/bin/pdftotext'),
   haproxy: () => existsSync('/usr/sbin/haproxy'),
   pgbouncer: () => existsSync('/usr/sbin/pgbouncer'),
+  faketime: () => existsSync('/usr/bin/faketime'),
 }
 const clusterConfig = '/etc/postgresql-common/createcluster.conf'
 

@@ -5,7 +5,7 @@
 //   -- --rounds 5                        how often both processes are started again behind one address
 import { parseArgs } from 'node:util'
 import { ensureDebian } from '../../scripts/install.mjs'
-import { movedClock } from './clock'
+import { movedClock, movedDatabaseClock } from './clock'
 import { fullDisk } from './disk'
 import { told } from './hands'
 import { kills } from './kills'
@@ -20,6 +20,7 @@ const { values } = parseArgs({
   },
 })
 ensureDebian(['postgresql', 'haproxy', 'pgbouncer'], console.log)
+ensureDebian(['faketime'], console.log, false)
 const faults: Record<string, () => Promise<boolean>> = {
   kills: () => kills({ app: Number(values.app), database: Number(values.database) }),
   async rolling() {
@@ -42,7 +43,13 @@ const faults: Record<string, () => Promise<boolean>> = {
   async clock() {
     const count = await movedClock([3, -3, 400, 0])
     console.log(`  the server took it to be ${count.days.join(', ')}`)
-    return told('The clock moved 4 times', count)
+    const database = await movedDatabaseClock([1, -1, -72, 0])
+    if (!database) console.log('The clock of the database: not tried, Debian’s faketime is not here.')
+    else console.log(`  a year later by the database a change was answered with ${database.end}`)
+    return (
+      told('The clock moved 4 times', count) &&
+      (database === null || (told('The clock of the database moved 4 times', database) && database.end === 401))
+    )
   },
 }
 let good = true

@@ -17,7 +17,7 @@ it.each(holding)('%s: %s', (name, holds) => {
   const { contains, mayContain, groups } = readStatement(name)
   const heard = new Set<string>([...contains, ...mayContain, ...groups.flatMap(group => group.codes)])
   expect(holds.split(' ').filter(one => !heard.has(kindOf[one] ?? one))).toEqual([])
-  const recipe = { ...sampleRecipe('top', []), steps: [{ text: `+ ${name}.` }] }
+  const recipe = { ...sampleRecipe('top', []), steps: [{ text: `+ ${name}.`, when: 'bench' as const }] }
   expect(openFoodIn(recipe, { ingredients: [], recipes: [recipe] }).length).toBeGreaterThan(0)
 })
 it.each(rows.filter(([, holds]) => holds === ''))('%s: nothing', name => {
