@@ -11,6 +11,8 @@ export interface DemoPerson {
   email?: string
   password?: string
   pin: string
+  /** Markets that a signer is competent for. */
+  signsFor?: readonly string[]
 }
 /** The first owns the bakery. */
 export const staff = people as readonly DemoPerson[]

@@ -16,6 +16,7 @@ import {
   keepVersion,
   migrate,
   movePart,
+  signOff,
   takeStock,
 } from '@fair-tin/data'
 import postgres, { type TransactionSql } from 'postgres'
@@ -25,6 +26,7 @@ import { demoCleanings } from './cleanings'
 import { bakery, staff } from './kitchen'
 import { keptVersions } from './recipes'
 import { deliveries } from './shelf'
+import { signedLabels } from './signed'
 import { demoWorkbook } from './workbook'
 
 const ownerUrl = process.env.FAIR_TIN_OWNER_DATABASE
@@ -36,8 +38,9 @@ const owner = postgres(ownerUrl, { max: 1, onnotice: () => {} })
 const load = (sql: TransactionSql) =>
   asSetUp(sql, bakery.id, async sql => {
     await sql`insert into bakery values (${bakery.id}, ${bakery.name}) on conflict do nothing`
-    for (const { id, name, role } of staff)
-      await sql`insert into staff (bakery_id, id, name, role) values (${bakery.id}, ${id}, ${name}, ${role}) on conflict do nothing`
+    for (const { id, name, role, signsFor } of staff)
+      await sql`insert into staff (bakery_id, id, name, role, signs_for)
+        values (${bakery.id}, ${id}, ${name}, ${role}, ${sql.array([...(signsFor ?? [])])}) on conflict do nothing`
     // a demo from before anybody had a part to play
     if ((await sql`select 1 from staff where role = 'owner' and left_at is null`).length === 0)
       for (const { id, role } of staff) await sql`update staff set role = ${role} where id = ${id}`
@@ -67,6 +70,12 @@ const load = (sql: TransactionSql) =>
       await addBatch(sql, batch)
       for (const answer of (await keepEntries(sql, batch.id, entries))!)
         if (!answer.kept) throw new Error(`The demo’s batch ${batch.id}: ${answer.why}`)
+    }
+    for (const { seal, by, day } of signedLabels(today)) {
+      await sql`select set_config('fair_tin.person', ${by}, true)`
+      const print = await signOff(sql, seal)
+      // it was signed on its day, and is only written down now
+      await sql`update sign_off set kept_at = ${`${day}T15:20:00Z`} where print = ${print}`
     }
     for (const one of demoCleanings) await keepCleaning(sql, crypto.randomUUID(), one)
     return `${bakery.name} is in: ${workbook.products.length} products, ${workbook.recipes.length} recipes, ${workbook.ingredients.length} ingredients.`

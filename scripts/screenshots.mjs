@@ -47,7 +47,7 @@ const views = [
   { name: 'labels', at: '/labels', size: desk },
   {
     name: 'sign-off',
-    at: '/labels/ginger-teff-loaf/uk',
+    at: '/labels/apple-crumble-tart/uk',
     size: desk,
     act: page => page.getByRole('button', { name: 'I have read: name' }).click(),
   },

@@ -41,7 +41,7 @@ const entries: Entry[] = [
   {
     code: 'milk',
     words:
-      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|halloumi|haloumi|pecorino|gouda|brie|camembert|emmental(?:er)?|gruy[eè]re|gorgonzola|stilton|edam|provolone|manchego|mizithra|nfdm|smp|wmp|evap|yog(?:h?urt)?s?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
+      'butter|buttered|butterfat|butteroil|cream|cheeses?|cheddar|mozzarella|parmesan|feta|halloumi|haloumi|pecorino|gouda|brie|camembert|emmental(?:er)?|gruy[eè]re|gorgonzola|stilton|edam|provolone|manchego|bocconcini|burrata|comt[eé]|roquefort|grana padano|taleggio|wensleydale|caerphilly|red leicester|double gloucester|monterey jack|colby|havarti|raclette|reblochon|ch[eè]vre|jarlsberg|cotija|asiago|fontina|ayran|viili|kashk|kaymak|rabri|clabber(?:ed)?|mizithra|nfdm|smp|wmp|evap|yog(?:h?urt)?s?|yoghourts?|whey|caseins?|caseinates?|ghee|lactose|lactalbumin|lactoglobulin|curds?|quark|paneer|panir|dahi|lassi|malai|khoya|khoa|mawa|mascarpone|ricotta|kefir|skyr|labneh|cr[eè]me fra[iî]che|fromage(?: frais)?|dulce de leche|white chocolate|condensed milk|(?:semi[- ]?)?skimmed|half and half|custard(?! powder| apple)|lait|leche|milch|butterreinfett|beurre|sahne|latte macchiato',
   },
   { code: 'peanut', words: 'peanuts?', clear: true },
   {

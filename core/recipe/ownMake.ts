@@ -7,7 +7,7 @@ import { stem } from '../words/stem'
 
 /** What most bakes are called at some point of their method, whatever they are. */
 const anyBake =
-  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|(?:tart(?:let)?|pastry|flan) (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|butter ?creams?|florentines?|macarons?|mousses?|souffl[eé]s?|cr[eè]me (?:p[aâ]t(?:issi[eè]re)?|anglaise)|roux|b[eé]chamel|white sauce|streusels?|crumble topping|salted caramel|caramel sauce|sabayon|zabagli?one|pavlovas?|gelato|semifreddo|ice cream|cr[eê]pes?|blinis?|madeleines?|financiers?|dacquoises?|g[eé]noises?|joconde|trifle|clafoutis|quiches?|focaccias?|churros?|lemon curd|royal icing|granola|muesli|porridge|baguettes?|ciabattas?|sourdoughs?|biscotti|cantucci(?:ni)?|lebkuchen)$/i
+  /^(?:cakes?|sponges?|biscuits?|cookies?|brownies?|pastry|pastries|bread|buns?|rolls?|muffins?|scones?|toasts?|batter|breading|stuffing|doughnuts?|donuts?|pancakes?|waffles?|wafers?|flap ?jacks?|short ?breads?|pie crusts?|(?:tart(?:let)?|pastry|flan) (?:cases?|shells?)|dumplings?|crackers?|gingerbread|choux|strudel|[ée]clairs?|profiteroles?|custard|ganache|fudge|toffees?|nougat|pralin[eé]s?|cheesecakes?|tiramisu|baklava|butter ?creams?|florentines?|macarons?|mousses?|souffl[eé]s?|cr[eè]me (?:p[aâ]t(?:issi[eè]re)?|anglaise)|roux|b[eé]chamel|white sauce|streusels?|crumble topping|salted caramel|caramel sauce|sabayon|zabagli?one|pavlovas?|gelato|semifreddo|ice cream|cr[eê]pes?|blinis?|madeleines?|financiers?|dacquoises?|g[eé]noises?|joconde|trifle|clafoutis|quiches?|focaccias?|churros?|lemon curd|royal icing|granola|muesli|porridge|baguettes?|ciabattas?|sourdoughs?|biscotti|cantucci(?:ni)?|lebkuchen|blondies?|roulades?|turnovers?|tuiles?|brandy snaps?|palmiers?|parkins?|flat ?breads?|pasties|samosas?|popovers?|short ?crust|pizza (?:bases?|dough)|rotis?|chapatt?is?|parathas?|bannocks?|farls?|pikelets?|ginger ?snaps?|macaroons?|brittle|omelettes?|possets?|syllabubs?|blancmange|(?:rice|semolina|tapioca|steamed|suet) puddings?|chantilly|milk ?shakes?|caramels|viennese whirls?|tea ?loa(?:f|ves)|bread ?sticks?|florentine mix)$/i
 /** "and toast": something done. */
 const done = /^(?:toast|batter|cake)$/i
 const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
@@ -25,7 +25,7 @@ const definite = /\b(?:the|this|that|these|those|your|each|every|all|both|its|th
 export const joins =
   /(?:\b(?:with|and|on|in|of|over|plus|topped|crusted)|[&+,(–—])[ \t]*(?:(?:puff|short ?crust|crushed|crumbled|digestive|graham)[ \t]+)?$/i
 
-/** What it takes to make one, by what is usually in it first: something dry or eggs, something of milk or like it, eggs. */
+/** What it takes to make one, by what is usually in it first: something dry or eggs, something of milk or like it, nuts, eggs. */
 const takes: readonly { first: AllergenCode; of: RegExp }[] = [
   {
     first: 'wheat',
@@ -35,6 +35,7 @@ const takes: readonly { first: AllergenCode; of: RegExp }[] = [
     first: 'milk',
     of: /butter|spread|marg|block|cream|milk|drink|cheese|quark|mascarpone|yog|ghee|\bfat\b|\boil|chocolate|choc\b|coconut|cashew|tofu/,
   },
+  { first: 'almond', of: /nut|almond|pecan|pistach|cashew|macadamia|marzipan|seed/ },
   { first: 'egg', of: /egg|yolk|white|aquafaba|albumen|chickpea|flax|linseed/ },
 ]
 /** Could it be made of things of these names? Where nothing of the kind is there, it comes from somewhere else. */

@@ -263,6 +263,20 @@ describe('what is signed', () => {
       { numRuns: 200 },
     )
   })
+  it('blames nothing that altered nothing', () => {
+    fc.assert(
+      fc.property(change, change, fc.constantFrom(...marketCodes), (one, other, market) => {
+        const seal = sealed(plain, market)
+        const [alone, both] = [changed(plain, one), changed(changed(plain, one), other)]
+        const idle = printed(both, market) === printed(alone, market)
+        fc.pre(idle && printed(changed(plain, other), market) === printed(plain, market))
+        fc.pre(printed(alone, market) !== printed(plain, market))
+        const causes = (book: Workbook) => staleSince(seal, toSign(book, 'cake', market), book)!.causes
+        expect(causes(both)).toEqual(causes(alone))
+      }),
+      { numRuns: 150 },
+    )
+  })
   it('says what caused it, by name', () => {
     const seal = sealed(plain)
     const causes = (book: Workbook) => staleSince(seal, toSign(book, 'cake', 'uk'), book)!.causes

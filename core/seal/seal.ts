@@ -4,7 +4,6 @@ import { z } from 'zod'
 import { openWarnings } from '../allergen/precaution'
 import type { Assessment } from '../assess/assess'
 import { assessed } from '../assess/slice'
-import { same } from '../edit/same'
 import { rulesOf } from '../market/market'
 import { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -13,6 +12,7 @@ import { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import { judgedOn, Workbook } from '../model/workbook'
 import { asPacked } from '../recipe/packWeight'
+import { causesOf } from './causes'
 import { hiddenPlaces, type PlaceFound, placesOf } from './hiddenPlaces'
 import { restsOf } from './rests'
 import { type Altered, alteredIn, type Said, saidBy, saidParts } from './said'
@@ -119,43 +119,14 @@ export function unanswered(of: ToSign, places: readonly PlaceAnswer[], answers: 
 
 export interface Stale {
   altered: Altered[]
-  /** What was changed since, by name: facts, the recipe, the kitchen, the rules; the day where nothing else was. */
+  /** What altered it, by name: facts, the recipe, the kitchen, the rules, the day. */
   causes: string[]
 }
 /** Null as long as the label says what was signed, whatever else was changed. */
 export function staleSince(seal: Seal, now: ToSign | null, workbook: Workbook): Stale | null {
   const altered = alteredIn(seal.says, now?.says ?? [])
   if (altered.length === 0) return null
-  return { altered, causes: now ? causesOf(seal, now, workbook) : ['the product or its recipe was taken out'] }
-}
-
-/** How often a thing was saved is no fact of it; and a database gives its fields back in another order. */
-const alike = (a: unknown, b: unknown): boolean => same(unversioned(a), unversioned(b))
-const unversioned = (one: unknown): unknown => {
-  if (typeof one !== 'object' || one === null || Array.isArray(one)) return one
-  const { version: _, ...rest } = one as Record<string, unknown>
-  return rest
-}
-function causesOf(seal: Seal, { product }: ToSign, workbook: Workbook): string[] {
-  const was = seal.rests
-  const is = restsOf(workbook, byId(workbook.products).get(product.id)!)
-  const changed = <T extends { id: string; name: string }>(before: readonly T[], after: readonly T[], what: string) => {
-    const old = byId(before as T[])
-    const next = byId(after as T[])
-    return [...new Set([...before, ...after].map(one => one.id))].flatMap(id => {
-      const [a, b] = [old.get(id), next.get(id)]
-      if (alike(a, b)) return []
-      return [`${(b ?? a)!.name}: ${!a ? `is new in it` : !b ? `is no longer in it` : `its ${what} changed`}`]
-    })
-  }
-  const pack = rulesOf(seal.market, judgedOn(workbook))
-  const causes = [
-    ...changed(was.ingredients, is.ingredients, 'facts'),
-    ...changed(was.recipes, is.recipes, 'recipe'),
-    ...changed(was.products, is.products, 'claims, weight or particulars'),
-    ...(alike(was.kitchen, is.kitchen) && alike(was.evidence, is.evidence) ? [] : ['the kitchen’s record changed']),
-    ...(alike(was.tests ?? [], is.tests ?? []) ? [] : ['what the last tests after cleaning found changed']),
-    ...(pack.version === seal.pack.version ? [] : [`the rules of ${pack.title} are of ${pack.asOf} now`]),
-  ]
-  return causes.length > 0 ? causes : ['a proof ran out as the days went by']
+  if (!now) return { altered, causes: ['the product or its recipe was taken out'] }
+  const says = (books: Workbook) => toSign(books, now.product.id, seal.market)?.says ?? []
+  return { altered, causes: causesOf(seal, { product: now.product, now: now.says }, workbook, says) }
 }

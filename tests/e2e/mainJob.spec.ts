@@ -236,7 +236,7 @@ test('each demo product shows the trouble it is there for', async ({ page }) => 
   await page.goto('/recipes')
   const product = (name: string) =>
     page.getByRole('region', { name: 'Products' }).getByRole('listitem').filter({ hasText: name })
-  await expect(product('Ginger teff loaf')).toContainText('label ready to be read over')
+  await expect(product('Ginger teff loaf')).toContainText('nothing stands before the label')
   await expect(product('Damson & buckwheat slice')).toContainText('gluten-free breaks')
   await expect(product('Blackcurrant bun')).toContainText('gluten-free unproven')
   await expect(product('Rhubarb custard tartlet')).toContainText('no added sugars breaks')

@@ -88,7 +88,7 @@ it.each([
   ['fourteenth', 10],
   // of the sixteen none is an allergen that nothing else on its card tells of
   ['fifteenth', 15],
-  ['sixteenth', 12],
+  ['sixteenth', 13],
   // of the ten none is an allergen that nothing else on its card tells of
   ['seventeenth', 10],
 ] as const)('of the cards of the %s set no more food is lost than before', (set, most) => {

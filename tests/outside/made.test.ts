@@ -1,5 +1,6 @@
-// Foods made of others as other tongues call them: what is usually in each is asked about, on a pack and in a method. Common practice,
-// no published source. The names were written before the reader was run on any: of 162, 66 were silent of one at least.
+// Foods made of others, in other tongues and in English: what is usually in each is asked about, on a pack and in a method. Common
+// practice, no published source. The names were written before the reader was run on any: of 162 in other tongues 66 were silent of
+// one at least, of 122 in English 43.
 import { readFileSync } from 'node:fs'
 import { readStatement } from '@fair-tin/core/ingredient'
 import { openFoodIn } from '@fair-tin/core/recipe'

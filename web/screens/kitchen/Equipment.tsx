@@ -30,7 +30,7 @@ const lists: { list: Listed; title: string; add: string; fields: [key: string, l
       ['name', 'name', true],
       ['tins', 'tins at once'],
       ['kW', 'draws, kW'],
-      ['preheat', 'gets hot in, min'],
+      ['preheat', 'heats in, min'],
       ['offset', 'runs hot by, °C'],
       ['topShelf', 'top shelf by, °C'],
     ],

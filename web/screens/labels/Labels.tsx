@@ -108,7 +108,7 @@ export function Labels({
             {shown.map(row => (
               <li
                 key={`${row.product.id} ${row.market}`}
-                className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,2fr)_auto] items-baseline gap-x-4 gap-y-0.5 border-b border-hair/60 px-4 py-2 last:border-0 max-md:grid-cols-1"
+                className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,2fr)_8rem] items-baseline gap-x-4 gap-y-0.5 border-b border-hair/60 px-4 py-2 last:border-0 max-md:grid-cols-1"
               >
                 <span>
                   <Link href={`/labels/${row.product.id}/${row.market}`} className="word-link font-semibold">

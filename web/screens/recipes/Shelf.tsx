@@ -104,7 +104,7 @@ export function Shelf({
                     ))}
                     <span className={`ml-auto ${product.problems > 0 ? 'text-unproven' : 'text-holds'}`}>
                       {product.problems === 0
-                        ? 'label ready to be read over'
+                        ? 'nothing stands before the label'
                         : `${product.problems} ${product.problems === 1 ? 'thing' : 'things'} before the label`}
                     </span>
                   </div>

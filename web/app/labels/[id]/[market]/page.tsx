@@ -9,7 +9,7 @@ import { here } from '../../../../door/here'
 import { codesFor } from '../../../../label/codes'
 import { layOut } from '../../../../label/layout'
 import { stateOf } from '../../../../labels'
-import { SignLabel } from '../../../../screens/labels/SignLabel'
+import { SignLabel } from '../../../../screens/labels/sign/SignLabel'
 
 export const metadata = { title: 'Sign a label' }
 export default async function SignPage({ params }: { params: Promise<{ id: string; market: string }> }) {
