@@ -38,6 +38,42 @@ describe('several things in one row', () => {
       { numRuns: 400 },
     )
   })
+  it('are a line each though nobody knows the names', () => {
+    const names = [
+      'gribble',
+      'marlow dust',
+      'tinker meal',
+      'quay mix',
+      'the brown stuff',
+      'olla',
+      'pemberly',
+      'morrow crumbs',
+    ]
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(
+          fc.record({
+            name: fc.constantFrom(...names),
+            amount: fc.constantFrom('150 g', '340', '2 tbsp', '6', '1/2 tsp'),
+          }),
+          { minLength: 3, maxLength: 5, selector: one => one.name },
+        ),
+        fc.constantFrom(', ', '; ', ' / ', ' + '),
+        fc.constantFrom('', 'Truffles: ', 'Sauce = ', 'For the base: '),
+        (list, between, head) => {
+          const row = head + list.map(({ name, amount }) => `${amount} ${name}`).join(between)
+          const read = readRecipe(
+            `A damson slab\n\nIngredients\n100 g rice flour\n${row}\n2 eggs\n\nMethod\nMix it all and bake.`,
+          )
+          expect(
+            read.lines.map(line => line.item.replace(/^the /, '')),
+            row,
+          ).toEqual(['rice flour', ...list.map(({ name }) => name.replace(/^the /, '')), 'eggs'])
+        },
+      ),
+      { numRuns: 300 },
+    )
+  })
   it('names by themselves are a line each, and what is done to a thing is none', () => {
     const items = (row: string) =>
       readRecipe(

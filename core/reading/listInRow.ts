@@ -2,7 +2,7 @@
 import { speaksOfFood } from '../recipe/openFood'
 import { groupWord } from './opening'
 import { readLine } from './readLine'
-import { isField, opens, saysHowMuch, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
+import { isField, opens, saysHowMuch, settingsIn, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
 
 const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
@@ -17,7 +17,7 @@ const nutrition = /\b(?:kcal|kj|calories|protein|carb(?:s|ohydrates?)?|per (?:10
 const longestHead = 6
 /** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
 function groupInRow(row: string): [string, string] | null {
-  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~])\s+(\S.*)$/u.exec(row)
+  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~=])\s+(\S.*)$/u.exec(row)
   if (!parts || nutrition.test(row) || isField(row) || speaksOfYield(row)) return null
   const [, head, rest] = parts as unknown as [string, string, string]
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
@@ -97,15 +97,18 @@ function listedIn(row: string): string[] {
 const nameFirst = /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?$/u
 /** The things of a row that has no heading in it: only where its first has its amount behind it, and so is no line as lines are written. */
 function listAlone(row: string): string[] {
-  if (nutrition.test(row)) return [row]
+  if (nutrition.test(row) || settingsIn(row)) return [row]
   const things = listedIn(row)
   return nameFirst.test(things[0]!) || marked(row, things) ? things : [row]
 }
+/** Minutes, degrees, pieces: "20 min prep / 180 °C / 12 slices" lists nothing to eat. */
+const noWeight =
+  /^(?:\D{0,12})?\d[\d.,–-]*\s*(?:min|h|hrs?|hours?|std|sek|sec|°|c|f|gas|serv\p{L}*|slices?|pieces?|portions?|people|days?|cm|mm|in|inch\p{L}*)(?![\p{L}])/iu
 /** "5 whites / 275 g sugar / 1 tsp salt": parted by marks, each with an amount and a name, however it begins; "100 g / 3½ oz" is one. */
 const marked = (row: string, things: readonly string[]): boolean =>
   things.length > 2 &&
   !row.includes(`${things[0]}, `) &&
-  things.every(one => saysAmount(one) && /\p{L}{3}/u.test(readLine(one).item) && speaksOfFood(readLine(one).item))
+  things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
 /** Behind a sentence of some length, and before another. */
 const nextSentence = /(?<=[\p{L}\d%)]{2}[.!])\s+(?=\p{Lu}|\()/u

@@ -241,11 +241,18 @@ export const ovenFirst = (row: string): boolean =>
     row,
   ) && readOven(row) !== null
 
+/** "20 min prep", "2 h rest". */
+const namedTime =
+  /^\d{1,3}(?: ?[-–] ?\d{1,3})? ?(?:min(?:ute)?s?|h(?:rs?|ours?)?)\.? (?:prep(?:aration)?|bak(?:e|ing)|cook(?:ing)?|rest(?:ing)?|chill(?:ing)?|total|active|hands[- ]on|setting|rising|proving|in the oven)$/i
 /** "12 cases, 20-22 min": several settings in one row, each by itself; null where anything else stands among them. */
 export function settingsIn(row: string): string[] | null {
-  const parts = row.split(/[,;]\s+|\s+\|\s+/)
+  const parts = row.split(/[,;]\s+|\s+[|/·•]\s+/)
   const isSetting = (part: string) =>
-    onlyPieces(part) !== null || onlyTime.test(part) || (ovenFirst(part) && part.length < 40) || speaksOfYield(part)
+    onlyPieces(part) !== null ||
+    onlyTime.test(part) ||
+    namedTime.test(part) ||
+    (ovenFirst(part) && part.length < 40 && !/[.!]\s+\p{Lu}/u.test(part)) ||
+    speaksOfYield(part)
   return parts.length > 1 && parts.every(isSetting) ? parts : null
 }
 
