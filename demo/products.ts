@@ -251,7 +251,7 @@ const baked: Product[] = [
     claims: ['glutenFree', 'dairyFree'],
     markets: ['uk'],
     category: 'heavyCake',
-    highlighted: ['carrots', 'walnuts'],
+    highlighted: ['carrots', 'walnuts', 'icing-sugar', 'desiccated-coconut'],
     keeps: { days: 5, mark: 'bestBefore', storage: 'Keep in a cool, dry place.' },
   },
   {

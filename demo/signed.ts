@@ -1,5 +1,5 @@
-// What was signed at the demo bakery, each on its day and on what stood in the books then: one still so, one that a supplier has
-// changed since, one whose proof ran out.
+// What was signed at the demo bakery, each on its day and on what stood in the books then: two still so, one that a supplier
+// has changed since, one whose proof ran out.
 import { daysAfter, type Evidence, type MarketCode, type Workbook } from '@fair-tin/core'
 import { type HiddenPlace, type Seal, sealOf, toSign, unanswered } from '@fair-tin/core/seal'
 import { answered } from './facts'
@@ -16,6 +16,7 @@ const signed: readonly Signed[] = [
   { product: 'blackcurrant-bun', market: 'uk', by: 'nell', ago: 58 },
   { product: 'apple-crumble-tart', market: 'uk', by: 'imke', ago: 36 },
   { product: 'ginger-teff-loaf', market: 'uk', by: 'imke', ago: 16 },
+  { product: 'carrot-walnut-slice', market: 'uk', by: 'nell', ago: 9 },
 ]
 
 const places: Record<HiddenPlace, string> = {

@@ -68,7 +68,7 @@ export function MatrixSheet({ matrix }: { matrix: Matrix }) {
                     ))
                   ) : (
                     <td colSpan={heads.length} className="px-2 py-1 text-unproven">
-                      not signed: ask before you say anything of it
+                      nothing stands signed: ask before you say anything of it
                     </td>
                   )}
                 </tr>
