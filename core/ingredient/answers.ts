@@ -32,10 +32,11 @@ const nextAnswer = new RegExp(
 /** "Y = contains, N = does not contain, P = may contain": what a sign stands for, and each sign with it. */
 const meaning =
   /(?<![\p{L}\p{N}])([\p{Lu}\d+✓✔✗✘×•●○–-]{1,3})\s*[=:]\s*(contains?|contained|present|yes|in (?:the )?(?:product|recipe)|does not contain|not (?:present|contained)|absent|free(?: from)?|no|may (?:contain|be present)|traces?|possible|cross[- ]?contact|unknown)(?![\p{L}])[\s,;|.]*/giu
+const mostSigns = 12
 /** A table with the key to its signs, in plain answers. */
 function spelledOut(text: string): string {
   const keys = [...text.matchAll(meaning)].filter(one => !namesFood(one[1]!))
-  if (keys.length < 2) return text
+  if (keys.length < 2 || keys.length > mostSigns) return text
   const bare = text.replace(meaning, ' ').replace(/\(\s*\)|^\s*(?:key|legend)?\s*[:(|]*/gi, '')
   return keys.reduce((said, [, sign = '', stands = '']) => {
     const word = /^(?:does not|not|absent|free|no)/i.test(stands)
@@ -47,13 +48,14 @@ function spelledOut(text: string): string {
     return said.replace(new RegExp(`([:=|\\s])${quoted}(?=\\s*(?:$|[|/,;.\\n]|\\s\\p{L}))`, 'gu'), `$1${word}`)
   }, bare)
 }
-/** "[x] Milk [ ] Egg", "Milk ☒ Egg ☐": a ticked box is a yes, and one left empty a no. */
+/** "[x] Milk [ ] Egg", "Milk ☒ Egg ☐": a ticked box is a yes, and one left empty a no. Where none is ticked nobody filled it in. */
 const box = '\\[[ xX✓✔_-]?\\]|[☐☑☒✅]'
 const boxFirst = new RegExp(`(${box})\\s*(\\p{L}[^\\[\\]☐☑☒✅]{1,60}?)[\\s,;|]*(?=${box}|$)`, 'gu')
 const boxBehind = new RegExp(`(\\p{L}[^\\[\\]☐☑☒✅]{1,60}?)[\\s:]*(${box})[\\s,;|]*`, 'gu')
+const isTicked = (sign: string) => /[xX✓✔☑☒✅]/.test(sign)
 function unboxed(text: string): string {
   const whole = text.trim()
-  const row = (name: string, sign: string) => `${name.trim()}: ${/[xX✓✔☑☒✅]/.test(sign) ? 'yes' : 'no'}`
+  const row = (name: string, sign: string) => `${name.trim()}: ${isTicked(sign) ? 'yes' : 'no'}`
   for (const [pattern, sign, name] of [
     [boxFirst, 1, 2],
     [boxBehind, 2, 1],
@@ -61,6 +63,7 @@ function unboxed(text: string): string {
     const all = [...whole.matchAll(pattern)]
     if (
       all.length > 1 &&
+      all.some(one => isTicked(one[sign]!)) &&
       all.every(one => namesFood(one[name]!)) &&
       all.reduce((sum, one) => sum + one[0].length, 0) >= whole.length
     )

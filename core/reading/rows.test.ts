@@ -46,3 +46,17 @@ describe('the rows of a pasted text', () => {
       'This keeps for a week.',
     ]))
 })
+
+describe('a conversation', () => {
+  it('is read without when a row was sent and by whom; an amount that looks like a time stays', () => {
+    const chat = '[09:15] Ines: 200 g flour\n10.50 kg oats\n[09:16] Ruby: 2 eggs\n[09:16] 20 g salt'
+    expect(texts(chat)).toEqual(['200 g flour', '10.50 kg oats', '2 eggs', '20 g salt'])
+    expect(texts('12/03/2026, 09:15 - Ines: 200 g flour\n12/03/2026, 9:16 pm - Ines: 2 eggs')).toEqual([
+      '200 g flour',
+      '2 eggs',
+    ])
+    // food is nobody who speaks
+    expect(texts('10:15 Butter: 200 g\n10:20 Sugar: 100 g')).toEqual(['10:15 Butter: 200 g', '10:20 Sugar: 100 g'])
+    expect(texts('> 200 g flour\n>> 2 eggs')).toEqual(['200 g flour', '2 eggs'])
+  })
+})

@@ -163,7 +163,9 @@ function unsent(raw: string, speakers: ReadonlySet<string>): string {
   if (speakers.size === 0) return raw.replace(/^\s*(?:>\s?)+(?=\S)/, '')
   const said = raw.slice(before.length)
   const name = speaker.exec(said)
-  return name && speakers.has(name[1]!) ? said.slice(name[0].length) : said
+  if (name && speakers.has(name[1]!)) return said.slice(name[0].length)
+  // "10.50 kg flour", the second row of a message, begins with no time
+  return before.includes('[') ? said : raw
 }
 
 const ends = /\r\n?|\n|<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi

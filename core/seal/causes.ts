@@ -110,7 +110,11 @@ export function causesOf(
   const ranOut = 'a proof ran out as the days went by'
   if (changes.length + rules.length === 0) return [ranOut]
   const far = distance(signed.says, now)
-  const causes = changes.filter(one => distance(signed.says, says(one.putBack(is))) < far)
+  const back = changes.map(one => says(one.putBack(is)))
+  // one that explains all of it is the cause, whatever else was changed
+  const alone = back.findIndex(said => alteredIn(signed.says, said).length === 0)
+  if (alone >= 0) return [changes[alone]!.says]
+  const causes = changes.filter((_, at) => distance(signed.says, back[at]!) < far)
   const without = says(causes.reduce((books, one) => one.putBack(books), is))
   if (causes.length > 0 && alteredIn(signed.says, without).length === 0) return causes.map(one => one.says)
   // what is left is of the rules, or of the days: it would be so had nothing been changed
