@@ -59,7 +59,7 @@ function parted(text: string, sign: RegExp): [from: number, to: number][] {
   return [...parts, [from, text.length]]
 }
 /** "eggs x2", "oatmeal 225": how much, where a whole list says it so. */
-const count = /\p{L}\)?\s+(?:[x×]\s?)?\d+(?:[.,]\d+)?$/u
+const count = /\p{L}\d{0,3}\)?\s+(?:[x×]\s?)?\d+(?:[.,]\d+)?$/u
 const saysAmount = (thing: string) => saysHowMuch(thing) || count.test(thing)
 /** Letters of the longest thing of a list. */
 const longestThing = 80
@@ -76,14 +76,16 @@ function listedIn(row: string): string[] {
   for (const sign of between) {
     const list: string[] = []
     let begun = 0
+    let said = 0
     for (const [from, to] of parted(text, sign)) {
       const part = text.slice(from, to).trim()
       // "damsons 400 g, stoned": no thing of its own
-      const own = list.length === 0 || saysAmount(part) || speaksOfFood(part)
+      const much = saysAmount(part)
+      const own = list.length === 0 || much || speaksOfFood(part)
+      if (much) said++
       if (own) begun = from
       if (part !== '') list.splice(own ? list.length : -1, own ? 0 : 1, text.slice(begun, to).trim())
     }
-    const said = list.filter(saysAmount).length
     if (
       (said > 2 || (said > 1 && sign !== comma && startsLikeAmount(list[0]!))) &&
       said >= list.length / 2 &&
@@ -111,7 +113,7 @@ const marked = (row: string, things: readonly string[]): boolean =>
   things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
 /** Behind a sentence of some length, and before another. */
-const nextSentence = /(?<=[\p{L}\d%)]{2}[.!])\s+(?=\p{Lu}|\()/u
+const nextSentence = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!])\s+(?=\p{Lu}|\()/u
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
 export function inRows(row: string, cells: boolean): string[] {
   const opened = headed(row)

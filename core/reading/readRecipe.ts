@@ -22,6 +22,7 @@ import {
   isField,
   isMethodBlock,
   isNameThenAmount,
+  isNameThenNumber,
   isNoise,
   isNumberedStep,
   namesGroup,
@@ -204,7 +205,8 @@ export function readRecipe(given: string): ReadRecipe {
       !ovenFirst(row) &&
       row.length <= longestTitle &&
       !(namesGroup(row) && saysHowMuch(next)) &&
-      (!(saysHowMuch(row) && saysHowMuch(next)) || namedWithArticle(row, rows[at + 1]))
+      (!(saysHowMuch(row) && saysHowMuch(next)) || namedWithArticle(row, rows[at + 1])) &&
+      !rows.slice(at, at + 3).every(one => rows.length > 2 && isNameThenNumber(one.text))
     if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)

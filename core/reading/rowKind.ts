@@ -44,6 +44,9 @@ export const isNameThenAmount = (row: string): boolean =>
   /^\p{L}[\p{L} '’()-]*[,:]? (?:about |approx\.? )?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./ –-]* ?(?:k?g|grams?|ml|l|oz|lbs?|cups?|tsps?|tbsps?|teaspoons?|tablespoons?|[tT])\.?$/u.test(
     row,
   )
+/** "butter 250", "eggs 2": a name and a bare number. */
+export const isNameThenNumber = (row: string): boolean =>
+  /^\p{L}[\p{L}\d '’()-]*,? (?:[x×] ?)?\d+(?:[.,/]\d+)?$/u.test(row)
 /** "dates 175 g": weighed or measured, wherever in the row that stands. */
 export const saysHowMuch = (row: string): boolean => {
   const { amount } = readLine(row)

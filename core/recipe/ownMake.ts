@@ -17,6 +17,9 @@ const fromElsewhere =
 /** In a name too, right before the word: "Lamingtons: stale sponge, split". */
 const stale =
   /(?:^|[^\p{L}])(?:crushed|crumbled|left[- ]?over|stale|bought|shop|ready[- ]made|blitzed|day[- ]old)[ \t]+$/iu
+/** "Put 4 wheat biscuits in a bowl": so many, taken from somewhere. */
+const takenSoMany =
+  /(?:^|[^\p{L}])(?:put|take|soak|break|lay|use|crush|crumble|blitz|tip)[ \t]+\d+[ \t]+(?:\p{L}+[ \t-]+){0,3}$/iu
 const goesOn = /^[ \t]+(?:from (?:the|a|an)|on top|over the top|alongside|beside|to serve)\b/i
 /** Behind what was a bake before: crumbs of it. */
 const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits)\b/i
@@ -66,6 +69,9 @@ export function whatItMakes(
     if (!anyBake.test(word)) return [...makes].some(one => one === kind || (kind.length > 3 && one.endsWith(kind)))
     if (crumbs.test(behind)) return definite.test(before)
     if (done.test(word) && thenDo.test(before)) return true
-    return makes.has(kind) || !(fromElsewhere.test(before) || (goesOn.test(behind) && !definite.test(before)))
+    return (
+      makes.has(kind) ||
+      !(fromElsewhere.test(before) || takenSoMany.test(before) || (goesOn.test(behind) && !definite.test(before)))
+    )
   }
 }

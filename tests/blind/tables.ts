@@ -40,7 +40,9 @@ export const statementsOf = (set: string): SaidStatement[] =>
  * Cards, each set written before the reader was looked at in its state, and run once. A food counts as heard where a line is called so
  * or a question names it. On first sight: of the fourteenth 55 of 323 foods were neither (four cards were not read at all); of the
  * fifteenth 33 of 340, four of them an allergen that nothing else on the card told of; of the sixteenth 19 of 380, five of which might
- * have hidden one ("smält 100 g smör", "Zartbitterkuvertüre", "800 condensed", "cream:choc", "couverture").
+ * have hidden one ("smält 100 g smör", "Zartbitterkuvertüre", "800 condensed", "cream:choc", "couverture"); of the seventeenth 14 of 199,
+ * five of those ("sr", "marg", a shop's pastry, a strudel dough, white chocolate); of the eighteenth 13 of 107, four of those (wheat
+ * biscuits, "T45", a bought biscuit, ice cream).
  */
 export const cardsOf = (set: string): HeardCard[] =>
   rowsOf('cards.txt', set).map(([text = '', foods = '']) => ({ text, foods: foods.split('; ') }))
