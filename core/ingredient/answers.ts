@@ -37,7 +37,10 @@ const mostSigns = 12
 function spelledOut(text: string): string {
   const keys = [...text.matchAll(meaning)].filter(one => !namesFood(one[1]!))
   if (keys.length < 2 || keys.length > mostSigns) return text
-  const bare = text.replace(meaning, ' ').replace(/\(\s*\)|^\s*(?:key|legend)?\s*[:(|]*/gi, '')
+  // "Egg: may contain" is no key, and stays
+  const bare = text
+    .replace(meaning, (all, sign: string) => (namesFood(sign) ? all : ' '))
+    .replace(/\(\s*\)|^\s*(?:key|legend)?\s*[:(|]*/gi, '')
   return keys.reduce((said, [, sign = '', stands = '']) => {
     const word = /^(?:does not|not|absent|free|no)/i.test(stands)
       ? 'no'
