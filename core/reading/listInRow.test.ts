@@ -38,6 +38,27 @@ describe('several things in one row', () => {
       { numRuns: 400 },
     )
   })
+  it('are a line each where a sign stands between each and its amount', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(thing, { minLength: 2, maxLength: 6, selector: one => one.food }),
+        fc.constantFrom(': ', ' = ', ' : ', '='),
+        fc.constantFrom(', ', '; '),
+        fc.boolean(),
+        (list, is, between, headed) => {
+          const row = list.map(({ food, amount: [text] }) => `${food}${is}${text}`).join(between)
+          const read = readRecipe(
+            `A damson slab\n\n${headed ? 'Ingredients\n' : ''}${row}\n\nMethod\nMix it all and bake.`,
+          )
+          expect(
+            read.lines.map(line => [line.item, line.amount?.value]),
+            row,
+          ).toEqual(list.map(({ food, amount: [, value] }) => [food, value]))
+        },
+      ),
+      { numRuns: 200 },
+    )
+  })
   it('are a line each though nobody knows the names', () => {
     const names = [
       'gribble',

@@ -23,6 +23,9 @@ function groupInRow(row: string): [string, string] | null {
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
   const known = /^(?:for|to) /i.test(head) || groupWord.test(head)
   const things = listedIn(rest)
+  // "Tin = 20 cm, 1 kg": hardly anything is named behind it
+  const nameless = things.filter(one => !/\p{L}{3}/u.test(readLine(one).item))
+  if (nameless.length * 2 > things.length) return null
   const eachFood = things.length > 1 && things.every(one => startsLikeAmount(one) && speaksOfFood(one))
   return eachFood ||
     things.length > (known ? 1 : 2) ||
@@ -112,6 +115,21 @@ const marked = (row: string, things: readonly string[]): boolean =>
   !row.includes(`${things[0]}, `) &&
   things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
+const pair = /^(\p{L}[\p{L}\d '’()&/-]{1,40}?)\s*[:=]\s*(\S.*)$/u
+/** "butter: 250 g, sugar: 100 g", "eggs = 3; oats = 80 g": names, each with its amount behind a sign; null where it is anything else. */
+function pairs(row: string): string[] | null {
+  if (row.length > longestRow || nutrition.test(row) || settingsIn(row)) return null
+  const text = row.replace(/\.$/, '')
+  const parts = parted(text, /^[,;]\s+/).map(([from, to]) => text.slice(from, to))
+  const isPair = (part: string) => {
+    const [, name, much] = pair.exec(part) ?? []
+    return (
+      name !== undefined && startsLikeAmount(much!) && !isField(part) && !speaksOfYield(part) && opens(name) === null
+    )
+  }
+  return parts.length > 1 && parts.every(isPair) && parts.some(speaksOfFood) ? parts : null
+}
+
 /** Behind a sentence of some length, and before another. */
 const nextSentence = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!])\s+(?=\p{Lu}|\()/u
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
@@ -120,6 +138,8 @@ export function inRows(row: string, cells: boolean): string[] {
   if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
   const [first = row, ...behind] = row.length > longestRow ? [row] : row.split(nextSentence)
   const rest = () => behind.flatMap(one => inRows(one, false))
+  const named = cells ? null : pairs(first)
+  if (named) return [...named, ...rest()]
   const group = groupInRow(first)
   if (group) return [group[0], ...listedIn(group[1]), ...rest()]
   const alone = cells ? [first] : listAlone(first)
