@@ -42,7 +42,7 @@ const comma = /^,\s+/
 /** "prunes 200 g ◦ eggs 2": any mark that stands free. */
 const mark = /^\s+(?:[•·◦∙▪▫■□●○◆◇‣⁃★☆✦»›→]|~(?!\s*\d))\s+/u
 /** Each between two things of a list, the plainest first. */
-const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, mark, /^\s\/\s/, /^\s\+\s/, comma]
+const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, mark, /^\s\/\s/, /^\s\+\s/, comma, /^\s&\s/, /^\sand\s/i]
 /** The parts of a text between signs that stand in no bracket, from where to where. */
 function parted(text: string, sign: RegExp): [from: number, to: number][] {
   const parts: [number, number][] = []
@@ -116,18 +116,46 @@ const marked = (row: string, things: readonly string[]): boolean =>
   things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
 const pair = /^(\p{L}[\p{L}\d '’()&/-]{1,40}?)\s*[:=]\s*(\S.*)$/u
+/** "butter (250 g)", "eggs (3)". */
+const inBracket = /^(\p{L}[\p{L}\d '’&/-]{1,40}?)\s*\(([^()]{1,20})\)$/u
 /** "butter: 250 g, sugar: 100 g", "eggs = 3; oats = 80 g": names, each with its amount behind a sign; null where it is anything else. */
 function pairs(row: string): string[] | null {
   if (row.length > longestRow || nutrition.test(row) || settingsIn(row)) return null
   const text = row.replace(/\.$/, '')
-  const parts = parted(text, /^[,;]\s+/).map(([from, to]) => text.slice(from, to))
+  const parts = parted(text, /=/.test(text) ? /^[,;]\s*(?=\p{L})/u : /^[,;]\s+/).map(([from, to]) =>
+    text.slice(from, to),
+  )
   const isPair = (part: string) => {
-    const [, name, much] = pair.exec(part) ?? []
+    const [, name, much] = pair.exec(part) ?? inBracket.exec(part) ?? []
     return (
       name !== undefined && startsLikeAmount(much!) && !isField(part) && !speaksOfYield(part) && opens(name) === null
     )
   }
   return parts.length > 1 && parts.every(isPair) && parts.some(speaksOfFood) ? parts : null
+}
+
+/** "(1) 250 g butter (2) 100 g sugar": counted from one, in one row. */
+function counted(row: string): string[] | null {
+  const found = [...row.matchAll(/(?:^|\s)(?:\((\d{1,2})\)|(\d{1,2})[.)])\s+(?=\S)/g)]
+  const inOrder = found.every(([, one, other], at) => Number(one ?? other) === at + 1)
+  if (found.length < 2 || !inOrder || found[0]!.index > 0) return null
+  const parts = found.map(({ 0: sign, index }, at) => row.slice(index + sign.length, found[at + 1]?.index).trim())
+  return parts.filter(saysAmount).length * 2 > parts.length && !parts.some(part => tellsToDo(part, true)) ? parts : null
+}
+/** '["250 g butter", "100 g sugar"]': a program's list. */
+function quoted(row: string): string[] | null {
+  const inside = /^[[{(]?\s*["“](.*)["”]\s*[\]})]?,?$/.exec(row)?.[1]
+  const parts = inside?.split(/["”]\s*,\s*["“]/) ?? []
+  return parts.length > 1 && parts.every(part => part !== '' && !/["“”:{}]/.test(part)) ? parts : null
+}
+/** "Butter 250g Sugar 100g Eggs 3": nothing between a thing's amount and the next name. */
+function unparted(row: string): string[] | null {
+  if (row.length > longestRow || nutrition.test(row) || /[.,;:|/+]/.test(row)) return null
+  const parts = row.match(/\p{L}[\p{L} '’()-]*?\s\d+(?:\s?(?:k?g|m?l|oz|lbs?|tsp|tbsp|cups?))?(?=\s|$)/giu) ?? []
+  const all = parts.length > 2 && parts.join(' ').length === row.trim().replace(/\s+/g, ' ').length
+  return all && parts.filter(speaksOfFood).length * 2 > parts.length && !parts.some(part => noWeight.test(part))
+    ? parts
+    : null
 }
 
 /** Behind a sentence of some length, and before another. */
@@ -138,7 +166,7 @@ export function inRows(row: string, cells: boolean): string[] {
   if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
   const [first = row, ...behind] = row.length > longestRow ? [row] : row.split(nextSentence)
   const rest = () => behind.flatMap(one => inRows(one, false))
-  const named = cells ? null : pairs(first)
+  const named = cells ? null : (quoted(first) ?? counted(first) ?? pairs(first) ?? unparted(first))
   if (named) return [...named, ...rest()]
   const group = groupInRow(first)
   if (group) return [group[0], ...listedIn(group[1]), ...rest()]

@@ -12,8 +12,11 @@ export const undecorated = (text: string): string =>
   withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
     .replace(/^\s*(?:[•◦▪▢☐□✓✔»›→①-⓿❶-➓]|(?![°№])\p{So}\ufe0f?)+\s*/u, '')
-    // "Also 300 g rhubarb"
-    .replace(/^(?:also|then|and (?:finally|then))[,:]? (?=\d|[½¼¾⅓⅔]|an? \p{L})/iu, '')
+    // "butter -> 250 g", "250 g -> butter"
+    .replace(/^([^\d½¼¾⅓⅔⅛→>]{2,40}?)\s*(?:[-=]>|→)\s*(?=[\d½¼¾⅓⅔][\d.,/½¼¾⅓⅔ –-]*\p{L}{0,12}\.?$)/u, '$1 ')
+    .replace(/^((?:\d|[½¼¾⅓⅔])[\d./ ½¼¾⅓⅔–-]{0,8}?\s?\p{L}{0,6})\s*(?:[-=]>|→)\s*(?=\p{L})/u, '$1 ')
+    // "Also 300 g rhubarb", "plus 3 eggs"
+    .replace(/^(?:also|then|plus|and(?: finally| then)?)[,:]? (?=\d|[½¼¾⅓⅔]|an? \p{L})/iu, '')
     // "70-80% dark chocolate, 120 g": what it holds is no amount of it
     .replace(/^(\d{1,3}\s?[-–]\s?\d{1,3}\s?%)\s+(\p{L}.*)$/u, '$2 ($1)')
     // "The zest of 2 limes"
@@ -65,7 +68,7 @@ export function opened(text: string): { line: string; role: Role | null; label: 
     .replace(/^\*+(?=\S)|\s+\*+$/g, '')
     // "1) 100 g", "2. 3 eggs" and "a) 40 g" are numbered, not counted
     .replace(
-      /^\(?\d{1,2}\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)|^\(?[a-h]\)\s*(?=\S)|^[abd-h]\.\s+(?=\d)/i,
+      /^\(?\d{1,2}\.?\)\s*(?=\S)|^\d{1,2}\.\s+(?=\d|(?:an?|one|two|three|half)\b)|^\(?[a-h]\)\s*(?=\S)|^[abd-h]\.\s+(?=\d)/i,
       '',
     )
     // "fruit? sultanas 75"

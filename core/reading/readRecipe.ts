@@ -9,6 +9,7 @@ import { speaksOfFood } from '../recipe/openFood'
 import { inGrams } from './bakersPercent'
 import { withUnits } from './bareNumber'
 import { joined } from './joined'
+import { keyed } from './keyed'
 import { inRows } from './listInRow'
 import { linesInProse } from './prose'
 import { type Keeping, readKeeping } from './readKeeping'
@@ -86,7 +87,7 @@ export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
     .flatMap(row => placed(row, row.text.split(nextHeading), source))
     .flatMap(row => placed(row, inRows(row.text, row.cells), source))
   const texts = inGrams(apart.map(one => one.text))
-  return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides }
+  return { rows: joined(keyed(apart.map((row, at) => ({ ...row, text: texts[at]! })))), asides }
 }
 
 /**

@@ -10,6 +10,8 @@ export const tidy = (text: string): string =>
   text
     .replace(/^[\s,;:.·–-]+|[\s,;:.·–-]+$/g, '')
     .replace(/\s+/g, ' ')
+    // what is left of a list of quoted names: "250 g butter\"],"
+    .replace(/^([^"“”]*)["”][\])}]*$/, '$1')
     // what closes nothing: "600 cream)" of a row that was cut
     .replace(/^([^()[\]{}]*\p{L})[)\]}]+$/u, '$1')
 
