@@ -26,6 +26,12 @@ const ways: Record<string, (list: Things) => string> = {
   'with plus before each': list =>
     list.map(({ food, grams }, at) => `${at > 0 ? 'plus ' : ''}${grams} g ${food}`).join('\n'),
   'without a blank': list => list.map(({ food, grams }) => `${food}=${grams}g`).join(';'),
+  'with commas and no blanks': list => list.map(({ food, grams }) => `${grams}g ${food}`).join(','),
+  'with amounts first and nothing between': list => list.map(({ food, grams }) => `${grams} g ${food}`).join('   '),
+  'between strokes the other way': list => list.map(({ food, grams }) => `${grams} g ${food}`).join('\\'),
+  'in boxes in one row': list => list.map(({ food, grams }) => `[ ] ${grams} g ${food}`).join(' '),
+  'with lines drawn': list => list.map(({ food, grams }) => `${food}_____${grams} g`).join('\n'),
+  'with words marked': list => list.map(({ food, grams }) => `#${food} ${grams}g`).join(' '),
   quoted: list => `["${list.map(({ food, grams }) => `${grams} g ${food}`).join('", "')}"]`,
 }
 it.each(Object.entries(ways))('a list written %s is a line each', (_, way) => {

@@ -151,11 +151,40 @@ function quoted(row: string): string[] | null {
 /** "Butter 250g Sugar 100g Eggs 3": nothing between a thing's amount and the next name. */
 function unparted(row: string): string[] | null {
   if (row.length > longestRow || nutrition.test(row) || /[.,;:|/+]/.test(row)) return null
-  const parts = row.match(/\p{L}[\p{L} '’()-]*?\s\d+(?:\s?(?:k?g|m?l|oz|lbs?|tsp|tbsp|cups?))?(?=\s|$)/giu) ?? []
-  const all = parts.length > 2 && parts.join(' ').length === row.trim().replace(/\s+/g, ' ').length
+  const plain = row
+    .replace(/#(?=\p{L})/gu, '')
+    .trim()
+    .replace(/\s+/g, ' ')
+  const parts = plain.match(/\p{L}[\p{L} '’()-]*?\s\d+(?:\s?(?:k?g|m?l|oz|lbs?|tsp|tbsp|cups?))?(?=\s|$)/giu) ?? []
+  const all = parts.length > 2 && parts.join(' ') === plain
   return all && parts.filter(speaksOfFood).length * 2 > parts.length && !parts.some(part => noWeight.test(part))
     ? parts
     : null
+}
+
+/** A number with its unit, or before a word; not the end of another number, and nothing in a fraction. */
+const nextAmount =
+  /(?<![\p{L}\d./×½¼¾⅓⅔–-]|\d,)(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])\s*(?:(?:k?g|gms?|m?l|oz|lbs?|tsps?|tbsps?|cups?)(?![\p{L}])\.?|(?=\p{L}{3}))/gu
+/** Behind these the amount that follows belongs to what stands before: "dates soaked in 200 ml water". */
+const goesOn =
+  /(?:^|\s)(?:in|with|of|to|for|from|per|into|by|at|on|or|plus|less|minus|about|each|x|and another|extra|reserve)$/i
+/** "250g butter,100g sugar,3eggs", "250 g butter  100 g sugar \\ 3 eggs": three amounts and more, each with its name, whatever parts them. */
+function runOn(row: string): string[] | null {
+  if (row.length > longestRow || nutrition.test(row) || /[.!?]\s+\p{Lu}/u.test(row)) return null
+  const depthAt = (at: number) =>
+    (row.slice(0, at).match(/[([{]/g)?.length ?? 0) - (row.slice(0, at).match(/[)\]}]/g)?.length ?? 0)
+  const starts = [...row.matchAll(nextAmount)].map(one => one.index).filter(at => depthAt(at) === 0)
+  if (starts.length < 3 || starts[0]! > 0) return null
+  const parts = starts.map((at, n) =>
+    row
+      .slice(at, starts[n + 1])
+      .replace(/[^\p{L}\p{N})%’°.]+$/u, '')
+      .replace(/\s+and$/i, '')
+      .trim(),
+  )
+  const isThing = (part: string) =>
+    /\p{L}{3}/u.test(readLine(part).item) && !noWeight.test(part) && !goesOn.test(part) && !tellsToDo(part, true)
+  return parts.every(isThing) && parts.filter(speaksOfFood).length * 2 > parts.length ? parts : null
 }
 
 /** Behind a sentence of some length, and before another. */
@@ -166,7 +195,7 @@ export function inRows(row: string, cells: boolean): string[] {
   if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
   const [first = row, ...behind] = row.length > longestRow ? [row] : row.split(nextSentence)
   const rest = () => behind.flatMap(one => inRows(one, false))
-  const named = cells ? null : (quoted(first) ?? counted(first) ?? pairs(first) ?? unparted(first))
+  const named = cells ? null : (quoted(first) ?? counted(first) ?? pairs(first) ?? unparted(first) ?? runOn(first))
   if (named) return [...named, ...rest()]
   const group = groupInRow(first)
   if (group) return [group[0], ...listedIn(group[1]), ...rest()]

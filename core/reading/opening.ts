@@ -12,6 +12,8 @@ export const undecorated = (text: string): string =>
   withoutMarkup(text.replaceAll('\u0000', ''))
     .replace(/^\s*(?:[-–—*•◦▪▢☐□✓✔·+]+|\[[ x]?\])\s+/iu, '')
     .replace(/^\s*(?:[•◦▪▢☐□✓✔»›→①-⓿❶-➓]|(?![°№])\p{So}\ufe0f?)+\s*/u, '')
+    // "butter_____250 g"
+    .replace(/(?<=\p{L})\s*_{3,}\s*(?=\d)/gu, ' ')
     // "butter -> 250 g", "250 g -> butter"
     .replace(/^([^\d½¼¾⅓⅔⅛→>]{2,40}?)\s*(?:[-=]>|→)\s*(?=[\d½¼¾⅓⅔][\d.,/½¼¾⅓⅔ –-]*\p{L}{0,12}\.?$)/u, '$1 ')
     .replace(/^((?:\d|[½¼¾⅓⅔])[\d./ ½¼¾⅓⅔–-]{0,8}?\s?\p{L}{0,6})\s*(?:[-=]>|→)\s*(?=\p{L})/u, '$1 ')
