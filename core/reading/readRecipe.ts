@@ -83,11 +83,12 @@ const nextHeading = /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s)/iu
 /** The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one. */
 export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
   const { rows, asides } = rowsOf(source)
-  const apart = rows
+  // field by field first: "note: or ghee" of a thing opens no notes
+  const apart = keyed(rows)
     .flatMap(row => placed(row, row.text.split(nextHeading), source))
     .flatMap(row => placed(row, inRows(row.text, row.cells), source))
   const texts = inGrams(apart.map(one => one.text))
-  return { rows: joined(keyed(apart.map((row, at) => ({ ...row, text: texts[at]! })))), asides }
+  return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides }
 }
 
 /**
@@ -207,7 +208,8 @@ export function readRecipe(given: string): ReadRecipe {
       row.length <= longestTitle &&
       !(namesGroup(row) && saysHowMuch(next)) &&
       (!(saysHowMuch(row) && saysHowMuch(next)) || namedWithArticle(row, rows[at + 1])) &&
-      !rows.slice(at, at + 3).every(one => rows.length > 2 && isNameThenNumber(one.text))
+      // "Beurre 250" above two more such rows is weighed; "Apple cake 2" is what it is called
+      !(rows.length > 2 && /\d{2}$/.test(row) && rows.slice(at, at + 3).every(one => isNameThenNumber(one.text)))
     if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)

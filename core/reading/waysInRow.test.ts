@@ -34,6 +34,36 @@ const ways: Record<string, (list: Things) => string> = {
   'with words marked': list => list.map(({ food, grams }) => `#${food} ${grams}g`).join(' '),
   quoted: list => `["${list.map(({ food, grams }) => `${grams} g ${food}`).join('", "')}"]`,
 }
+const lines = (text: string) => readRecipe(text).lines.map(line => [line.item, line.amount?.value])
+it('field by field: what is told twice of a thing, or noted, is of that thing', () => {
+  expect(lines('Slab\nitem: butter\nqty: 250 g\nweight: 0.25 kg\nitem: sugar\nqty: 100 g')).toEqual([
+    ['butter', 250],
+    ['sugar', 100],
+  ])
+  expect(lines('Slab\n- name: butter\n  amount: 250 g\n  note: soft\n- name: flour\n  amount: 100 g')).toEqual([
+    ['butter', 250],
+    ['flour', 100],
+  ])
+  expect(lines('Slab\nname: butter\nunit: g\nname: sugar\namount: 80\nunit: g\nname: eggs\namount: 3')).toEqual([
+    ['butter', undefined],
+    ['sugar', 80],
+    ['eggs', 3],
+  ])
+})
+it('what is told to be done stays one step, however many amounts are in it', () => {
+  for (const step of [
+    '2 minutes before the end add 50 g walnuts and 20 g sugar and 10 g butter',
+    '3 times fold 200 g butter 100 g walnuts 80 g sugar through',
+  ])
+    expect(readRecipe(`Slab\n\nIngredients\n100 g oats\n\nMethod\n${step}`).steps.map(one => one.text)).toEqual([step])
+})
+it('one of the pairs without an amount is a line too', () => {
+  expect(lines('Slab\nbutter (250 g), walnuts (optional), eggs (3)').map(([item]) => item)).toEqual([
+    'butter',
+    'walnuts',
+    'eggs',
+  ])
+})
 it.each(Object.entries(ways))('a list written %s is a line each', (_, way) => {
   fc.assert(
     fc.property(things, fc.boolean(), (list, headed) => {

@@ -33,7 +33,7 @@ const count = /\p{L}\d{0,3}\)?\s+(?:[x×]\s?)?\d+(?:[.,]\d+)?$/u
 export const saysAmount = (thing: string) => saysHowMuch(thing) || count.test(thing)
 /** Minutes, degrees, pieces: "20 min prep / 180 °C / 12 slices" lists nothing to eat. */
 export const noWeight =
-  /^(?:\D{0,12})?\d[\d.,–-]*\s*(?:min|h|hrs?|hours?|std|sek|sec|°|c|f|gas|serv\p{L}*|slices?|pieces?|portions?|people|days?|cm|mm|in|inch\p{L}*)(?![\p{L}])/iu
+  /^(?:\D{0,12})?\d[\d.,–-]*\s*(?:min(?:ute)?s?|h|hrs?|hours?|std|sek|sec(?:ond)?s?|times|°|degrees?|c|f|gas|serv\p{L}*|slices?|pieces?|portions?|people|days?|cm|mm|in|inch\p{L}*)(?![\p{L}])/iu
 
 const pair = /^(\p{L}[\p{L}\d '’()&/-]{1,40}?)\s*[:=]\s*(\S.*)$/u
 /** "butter (250 g)", "eggs (3)". */
@@ -51,7 +51,14 @@ function pairs(row: string): string[] | null {
       name !== undefined && startsLikeAmount(much!) && !isField(part) && !speaksOfYield(part) && opens(name) === null
     )
   }
-  return parts.length > 1 && parts.every(isPair) && parts.some(speaksOfFood) ? parts : null
+  const named = parts.filter(isPair)
+  const alone = (part: string) => part.length < 40 && speaksOfFood(part)
+  return named.length > 1 &&
+    named.length * 2 > parts.length &&
+    parts.every(part => isPair(part) || alone(part)) &&
+    parts.some(speaksOfFood)
+    ? parts
+    : null
 }
 
 /** "(1) 250 g butter (2) 100 g sugar": counted from one, in one row. */
