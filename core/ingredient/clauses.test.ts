@@ -277,17 +277,28 @@ describe('a sentence that says "not" and promises nothing', () => {
     'We use # and rice in this kitchen.',
     'Made beside # bars.',
     'Our kitchen handles #, salt and rice.',
+    'Line shared with # products; cleaned down between runs.',
+    'No guarantee of being # free.',
+    'No guarantee that this is free from #.',
+    'No promise of a #-free kitchen.',
+    'There is no proof that it is free of #.',
+    'Packed on line 2, which runs # on Tuesdays.',
+    'The oven takes # bakes on Fridays.',
+    'The mill does # in the mornings.',
   ]
   it.each(sentences)('%s is heard as a warning, alone, behind a promise and behind a list', sentence => {
     for (const [what, code] of [
       ['milk', 'milk'],
       ['peanuts', 'peanut'],
       ['sesame', 'sesame'],
+      ['dairy', 'milk'],
+      ['nut', 'walnut'],
+      ['gluten', 'wheat'],
     ] as const)
       for (const before of ['', 'Vegan. ', 'Rice, sugar, salt. ', 'Gluten free. ']) {
         const text = before + sentence.replace('#', what)
         const read = readStatement(text)
-        expect([...read.contains, ...read.mayContain], text).toContain(code)
+        expect([...read.contains, ...read.mayContain, ...read.groups.flatMap(one => one.codes)], text).toContain(code)
         if (before !== '') expect(read.mayContain, text).toContain(code)
       }
   })

@@ -23,6 +23,13 @@ const cut: readonly (readonly [short: string, full: string])[] = [
   ['marg', 'margarine'],
   ['s\\.?r\\.?(?=\\s*(?:$|[,;)\n]))', 'self-raising flour'],
   ['dble', 'double'],
+  [
+    'v\\.?(?= (?:finely|soft(?:ly)?|cold|warm|hot|ripe|fresh|thin(?:ly)?|coarse(?:ly)?|dark|lightly|well)(?!\\p{L}))',
+    'very',
+  ],
+  ["b[’']milk", 'buttermilk'],
+  ['butt(?=\\s*(?:$|[,;.)\n]))', 'butter'],
+  ['(?:ex(?:t|tra)?\\.? )?mature(?=\\s*(?:$|[,;.)\n]))', 'mature cheese'],
 ]
 /** "butter" as "bttr" and "btr". */
 const withoutVowels = (word: string): string[] => {

@@ -232,18 +232,18 @@ function bracketEndsIt(text: string): boolean {
 const groups: [RegExp, readonly AllergenCode[], string][] = [
   // "cashew nuts" names its kind; "nut free factory" names none
   [
-    /(?<![\p{L}-])(?<!\b(?:almond|cashew|hazel|wal|pecan|brazil|macadamia|pistachio|pine|queensland)[ -])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}-])(?! ?shells?)(?![- ]free)/iu,
+    /(?<![\p{L}-])(?<!\b(?:almond|cashew|hazel|wal|pecan|brazil|macadamia|pistachio|pine|queensland)[ -])(?:tree ?|other |mixed |all )?nuts?(?![\p{L}])(?! ?shells?)/iu,
     treeNuts,
     'nuts',
   ],
-  [/(?<![\p{L}-])gluten(?![\p{L}-])(?![- ]free)/iu, glutenCereals, 'gluten'],
+  [/(?<![\p{L}-])gluten(?![\p{L}])/iu, glutenCereals, 'gluten'],
   // without a kind it may be of any
   [
     /(?:^|[,;:(/]|\b(?:and|or|use[sd]?|using|of|contains?|handl\p{L}+|where|with|process\p{L}*))\s*(?:(?:plain|white|bread|strong|self[- ]raising) )?flours?(?![\p{L}-])/iu,
     glutenCereals,
     'flour',
   ],
-  [/(?<![\p{L}-])(?:dairy|lactose)(?![\p{L}-])(?![- ]free)/iu, ['milk'], 'dairy'],
+  [/(?<![\p{L}-])(?:dairy|lactose)(?![\p{L}])/iu, ['milk'], 'dairy'],
   [/(?<![\p{L}-])shell ?fish(?![\p{L}-])/iu, ['crustaceans', 'molluscs'], 'shellfish'],
 ]
 
@@ -251,8 +251,9 @@ type Words = Map<AllergenCode, string>
 /** Groups that a text names and no kind of them. */
 const groupsNamed = (text: string): OpenGroup[] => {
   const found = speaking(text, false)
+  const sober = text.replace(absent, blank)
   return [
-    ...groups.flatMap(([pattern, codes, word]) => (pattern.test(text) ? [{ codes, word }] : [])),
+    ...groups.flatMap(([pattern, codes, word]) => (pattern.test(sober) ? [{ codes, word }] : [])),
     ...foreignMentions(text).flatMap(({ named, word }) => (isGroup(named) ? [{ codes: groupCodes[named], word }] : [])),
   ].filter(({ codes }) => !codes.some(code => found.has(code)))
 }
@@ -265,8 +266,9 @@ function speaking(text: string, withGroups: boolean): Words {
   if (!withGroups) return found
   for (const { named, word } of foreignMentions(text))
     if (isGroup(named)) for (const code of groupCodes[named]) if (!found.has(code)) found.set(code, word)
+  const sober = text.replace(absent, blank)
   for (const [pattern, codes, word] of groups) {
-    if (!pattern.test(text)) continue
+    if (!pattern.test(sober)) continue
     // "nuts (almonds, hazelnuts)", "gluten (wheat)": the kinds are named, so only they are meant
     const kinds = codes.filter(code => found.has(code))
     const named = new RegExp(`${pattern.source}(?:\\s*[:(]|[^.:,;]{0,60}:)|\\b(?:from|as|namely)\\b`, 'iu').test(text)

@@ -1,7 +1,9 @@
 // The amounts at the start of a line: how much, what is added to it or taken away, and the same said again.
+import { isKnownFood } from '../ingredient/knownFood'
 import { gramsOf } from '../measure/convert'
 import { readAmount } from '../measure/quantity'
 import type { Amount } from '../model/unit'
+import { leadsIn } from './deeds'
 import { partOf } from './partWords'
 
 export interface Amounts {
@@ -186,8 +188,15 @@ export function takeCounted(found: Amounts): void {
   }
   takeCount(found)
 }
+/** "soup-plate of flour": measured by whatever is at hand. Of these something is made or called, and nothing measured. */
+const vesselOf =
+  /^((?!(?:cream|oil|milk|butter|bicarb(?:onate)?|flowers?|essence|hearts?|zest|juice|rind|peel|yolks?|whites?|mixture|rest|remainder|lot|kind|type|sort|layer|coating|film|ring|line|colour|taste|third|quarter|couple|choice|pair|set|bed|worth|weight|total)s? )[\p{L}-]{3,20}) of (?!the |it |them |that |this |your |which )(?=\p{L})/iu
+const byVessel = (text: string): RegExpExecArray | null => {
+  const found = vesselOf.exec(text)
+  return found && !isKnownFood(found[1]!) && isKnownFood(text.slice(found[0].length)) ? found : null
+}
 function takeCount(found: Amounts): void {
-  const count = countOf.exec(found.rest) ?? countThen.exec(found.rest)
+  const count = countOf.exec(found.rest) ?? countThen.exec(found.rest) ?? byVessel(found.rest)
   if (!count) return
   found.counted = singular(count[1]!)
   found.rest = found.rest.slice(count[0].length).replace(/^the /i, '')
@@ -216,7 +225,7 @@ export function amountBehindName(found: Amounts): string | null {
     // "milk to make 180 ml" does not say how much milk
     if (
       !/(?:[\p{L})%]|#\d{1,2})\.?$/u.test(name) ||
-      /(?:\b(?:to|to make|for|from|of|in|with|and|or|plus)|[+&])$/i.test(name)
+      (/(?:\b(?:to|to make|for|from|of|in|with|and|or|plus)|[+&])$/i.test(name) && !leadsIn(name))
     )
       continue
     const text = found.rest.slice(gap.index + gap[0].length)
@@ -225,7 +234,9 @@ export function amountBehindName(found: Amounts): string | null {
       !last ||
       !(
         last.amount.unit !== 'each' ||
-        /^\s*(?:$|,|(?:cold|warm|hot|soft(?:ened)?|melted|chopped|cubed|diced|sifted|grated|toasted)$)/.test(last.rest)
+        /^\s*(?:$|,|(?:between them|in all|altogether|together|all told)$|(?:cold|warm|hot|soft(?:ened)?|melted|chopped|cubed|diced|sifted|grated|toasted)$)/.test(
+          last.rest,
+        )
       )
     )
       continue

@@ -4,7 +4,7 @@ import type { UnitCode } from '../model/unit'
 import type { ReadLine } from './readLine'
 
 /** Forms that say how it is, and not what is counted. */
-const stateOnly = /^(?:melted|grated|ground|desiccated|flaked|rolled|dried|freeze-dried|powdered)$/
+const stateOnly = /^(?:white|yolk|melted|grated|ground|desiccated|flaked|rolled|dried|freeze-dried|powdered)$/
 /** Counted even where all else is weighed. */
 const comesWhole = /\b(?:eggs?|yolks?|whites?|lemons?|limes?|oranges?|apples?|bananas?|pods?)$/i
 /** A thousand eggs are grams of egg. */

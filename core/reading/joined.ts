@@ -1,7 +1,8 @@
 // One thing written in two rows, its amount in one and its name in the other, as a page falls apart when it is copied.
 import { readAmount } from '../measure/quantity'
+import { clearlyDeed } from './deeds'
 import { normal } from './normal'
-import { clearlyDeed, opens, tellsToDo } from './rowKind'
+import { opens, tellsToDo } from './rowKind'
 import type { Row } from './rows'
 
 /** "0:15 a hundred grams of oil": where in a recording it is said. */

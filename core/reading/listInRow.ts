@@ -1,8 +1,10 @@
 // Several things written in one row: "Truffles: cream 150 ml, dark chocolate 200 g, a knob of butter, whisky 1 tbsp".
 import { speaksOfFood } from '../recipe/openFood'
+import { clearlyDeed } from './deeds'
 import { groupWord } from './opening'
 import { readLine } from './readLine'
 import { isField, opens, saysHowMuch, settingsIn, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
+import { longSentencesOf } from './sentences'
 import { longestRow, noWeight, nutrition, parted, saysAmount, thingsByShape } from './waysInRow'
 
 const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
@@ -16,7 +18,7 @@ function headed(row: string): [string, string] | null {
 const longestHead = 6
 /** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
 function groupInRow(row: string): [string, string] | null {
-  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~=])\s+(\S.*)$/u.exec(row)
+  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~=]|\s?(?:\.{3,}|…))\s+(\S.*)$/u.exec(row)
   if (!parts || nutrition.test(row) || isField(row) || speaksOfYield(row)) return null
   const [, head, rest] = parts as unknown as [string, string, string]
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
@@ -28,7 +30,7 @@ function groupInRow(row: string): [string, string] | null {
   const eachFood = things.length > 1 && things.every(one => startsLikeAmount(one) && speaksOfFood(one))
   return eachFood ||
     things.length > (known ? 1 : 2) ||
-    (things.length > 1 && /:\s/.test(row.slice(head.length, head.length + 2)))
+    (things.length > 1 && /^(?::\s|\s?(?:\.{3}|…))/.test(row.slice(head.length)))
     ? [`${head}:`, rest]
     : // "Fruit: 900 g plums" is of plums; "Butter: 100 g cold" of butter
       known && /:\s/.test(row) && startsLikeAmount(rest) && speaksOfFood(rest) && !speaksOfFood(head)
@@ -49,7 +51,12 @@ function listedIn(row: string): string[] {
   if (row.length > longestRow) return [row]
   const text = row.replace(/\.$/, '')
   const things = text.split(nextThing)
-  if (things.length > 1 && saysHowMuch(things[0]!) && things.filter(saysHowMuch).length >= things.length - 1)
+  if (
+    things.length > 1 &&
+    !things.some(one => /;\s[^;]*\d/.test(one)) &&
+    saysHowMuch(things[0]!) &&
+    things.filter(saysHowMuch).length >= things.length - 1
+  )
     return things
   for (const sign of between) {
     const list: string[] = []
@@ -67,6 +74,10 @@ function listedIn(row: string): string[] {
     if (
       (said > 2 || (said > 1 && sign !== comma && startsLikeAmount(list[0]!))) &&
       said >= list.length / 2 &&
+      // "melt 50 g butter, add 20 g sugar" tells what to do
+      list.filter(clearlyDeed).length < 2 &&
+      // "cayenne; rub in 100 g butter": what a stronger mark parts is no one thing
+      !list.some(thing => /;\s[^;]*\d/.test(thing)) &&
       list.every(thing => thing.length <= longestThing && !tellsToDo(thing, true) && !/[.!?]\s+\p{Lu}/u.test(thing))
     )
       return list
@@ -87,13 +98,11 @@ const marked = (row: string, things: readonly string[]): boolean =>
   !row.includes(`${things[0]}, `) &&
   things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
-/** Behind a sentence of some length, and before another. */
-const nextSentence = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!])\s+(?=\p{Lu}|\()/u
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
 export function inRows(row: string, cells: boolean): string[] {
   const opened = headed(row)
   if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
-  const [first = row, ...behind] = row.length > longestRow ? [row] : row.split(nextSentence)
+  const [first = row, ...behind] = row.length > longestRow ? [row] : longSentencesOf(row)
   const rest = () => behind.flatMap(one => inRows(one, false))
   const named = cells ? null : thingsByShape(first)
   if (named) return [...named, ...rest()]
@@ -101,4 +110,11 @@ export function inRows(row: string, cells: boolean): string[] {
   if (group) return [group[0], ...listedIn(group[1]), ...rest()]
   const alone = cells ? [first] : listAlone(first)
   return alone.length > 1 ? [...alone, ...rest()] : [row]
+}
+
+/** A card told in one paragraph: each sentence as the rows it stands for, where one of them lists something; else itself. */
+export function inSentences(text: string): string[] {
+  const said = text.length > longestRow ? [text] : longSentencesOf(text)
+  const rows = said.map(one => inRows(one, false))
+  return said.length > 1 && rows.some(one => one.length > 1) ? rows.flat() : inRows(text, false)
 }

@@ -1,9 +1,11 @@
 // One spelling of what people write, before any of it is read: number words, lost fraction bars, letters typed for figures, units
 // of every kitchen. Every sign of it knows where it stands in what was written. Common practice, no published source.
+import { isKnownFood } from '../ingredient/knownFood'
 import { inFull } from '../ingredient/shorthand'
 import { plainly } from '../words/number'
 import { rememberedByText } from '../words/remembered'
 import { asWritten, type PlacedText, replaced } from '../words/replaced'
+import { dottedUnit } from './sentences'
 import { ofOtherTongues } from './tongues'
 
 const ones =
@@ -125,11 +127,19 @@ const foreignManner = new RegExp(
   `${figure}(?:gestr(?:\\.|ichene?r?)|geh(?:\\.|äufte?r?)|gr\\.(?= EL| TL)|rases?|bomb[ée]es?|colm[oai]|rasas?|płask\\p{L}+|czubat\\p{L}+|afgestreken|volle)\\s+`,
   'giu',
 )
+/** "½ lb. butter", "6 oz. Sugar"; but "add 6 oz. Mix well". */
+const dotBehindUnit = new RegExp(
+  `(?<=(?:\\d|[½⅓⅔¼¾⅛])\\s?(?:fl\\.?\\s)?)(${dottedUnit}|k?g|m?l|c|cups?)\\.(?=\\s+(?:\\p{Ll}|(\\p{Lu}\\p{L}+(?: \\p{L}+)?)))`,
+  'gu',
+)
 /** "200 g de farine", "25 cl d’huile". */
 const ofMetric =
   /(?<=\d\s?(?:k?g|ml|cl|dl|l)\.?\s)(?:de la |de l[’']|del |de |d[’']\s?|di |do |da |von |van )(?=\p{L})/giu
 /** "big pinch sea salt": one such. */
 const sizedPinch = /^(?=(?:big|good|large|generous|small|tiny) (?:pinch|splash|dash|drop)(?![\p{L}]))/giu
+/** "a good half block": half a block. */
+const sizedPart =
+  /(?<=(?:^|[\s(])an? )(?:good|generous|decent|big|small|scant|full|bare) (?=(?:half|quarter|third)(?![\p{L}]))/giu
 const ground = /(?<!\p{L})gr(?:’|')?d\.?(?= \p{L})/giu
 const known = /[\p{L}\d]/u
 
@@ -149,6 +159,10 @@ export function normalised(source: string): PlacedText {
   if (!known.test(source)) return normal
   normal = replaced(normal, /[\u00a0\u2000-\u200b\u202f\ufeff]/g, () => ' ')
   normal = replaced(normal, foreignOne, () => '1 ')
+  normal = replaced(normal, /(?<=\d\s?|[½¼¾⅓⅔⅛]\s?)fl\.\s?oz(?!\p{L})/giu, () => 'fl oz')
+  normal = replaced(normal, dotBehindUnit, (said, unit = '', next = '') =>
+    next === '' || isKnownFood(next) ? unit : said,
+  )
   for (const { english, pattern } of ofOtherTongues) normal = replaced(normal, pattern, () => english)
   if (/\d|[½⅓⅔¼¾⅛]|(?<!\p{L})[lI] /u.test(normal.text)) {
     normal = replaced(normal, foreignManner, () => '')
@@ -178,6 +192,7 @@ export function normalised(source: string): PlacedText {
   normal = inFull(normal)
   normal = replaced(normal, andPart, () => ' and ')
   normal = replaced(normal, sizedPinch, () => 'a ')
+  normal = replaced(normal, sizedPart, () => '')
   return normal
 }
 

@@ -14,14 +14,14 @@ const before = new RegExp(
   'iu',
 )
 const behind = new RegExp(
-  `(?:^|[ ,])(?:${manner}?(?:${participle}|${behindOnly})(?: (?:fine|small|coarsely|finely|roughly|lightly|thinly|well|thoroughly|lengthways|overnight))?(?:,? and |, | & )?)+$`,
+  `(?:^|[ ,])(?:${manner}*(?:${participle}|${behindOnly})(?: (?:fine|small|coarsely|finely|roughly|lightly|thinly|well|thoroughly|lengthways|overnight))?(?:,? and |, | & )?)+$`,
   'iu',
 )
 const done = `\\p{L}{2,}ed|cut|broken|split|torn|ground|frozen|beaten|made up|left|whizzed|put`
 const how =
   'into|in(?! (?:syrup|juice|brine|water|oil|their)\\b)|to|with|at|for|overnight|until|then|down|through|lengthways|crossways|on|as'
 const phrase = new RegExp(
-  `^(?:(?:very |roughly |coarsely |finely |lightly |thinly )?(?:${done})(?: and \\p{L}+)? (?:${how})\\b|at room temp|(?:straight |cold )?from (?:the|an?) (?:\\p{L}+ ){0,3}(?:kettle|fridge|freezer|tap|packet|jar|tin|can|tub|bag|carton)\\b|for (?:the|your|each|this) |(?:only )?(?:if|when|until|because|depending on) |kept |left |to (?:bind|mix|loosen|thin|combine|make|form|seal|slacken|moisten|let it down)\\b)`,
+  `^(?:(?:very |roughly |coarsely |finely |lightly |thinly )?(?:${done})(?: and \\p{L}+)? (?:${how})\\b|at room temp|(?:straight |cold )?from (?:the|an?) (?:\\p{L}+ ){0,3}(?:kettle|fridge|freezer|tap|packet|jar|tin|can|tub|bag|carton)\\b|for (?:the|your|each|this) |(?:one|bit|little|spoon) by (?:one|bit|little|spoon)\\b|(?:one|an?|two) (?:\\p{L}+ )?at a time\\b|gradually\\b|(?:only )?(?:if|when|until|because|depending on) |kept |left |to (?:bind|mix|loosen|thin|combine|make|form|seal|slacken|moisten|let it down)\\b)`,
   'iu',
 )
 /** Participles that are part of a name: "freeze-dried", "reduced in fat", "dairy-free spread enriched with". */

@@ -1,11 +1,13 @@
 // Ingredients told in the course of the method: "Cream 4 oz block with 4 oz sugar, add 2 eggs, then 8 oz flour."
 import { isKnownFood } from '../ingredient/knownFood'
+import { madeFoodsIn } from '../ingredient/usually'
 import { readAmount } from '../measure/quantity'
 import { speaksOfFood } from '../recipe/openFood'
 import { unitMeant } from './bareNumber'
 import { normal } from './normal'
 import { readLine } from './readLine'
 import { readOven } from './readStep'
+import { noWeight } from './waysInRow'
 
 const clauseEnds =
   /[,.;:](?!\d)(?![^()]{0,80}\))\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&)\s+(?=\d)/i
@@ -13,13 +15,33 @@ const amountBegins =
   /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|quarter)\s)/giu
 const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i
 
+/** "4 spring onions", by itself between two commas. */
+const countedThing = /^\d{1,2} \p{L}{3,}(?: \p{L}{3,}){0,2}$/u
+const noFood =
+  /(?:tins?|bowls?|layers?|trays?|sheets?|batch(?:es)?|tiers?|rounds?|circles?|balls?|halves|parts?|goes|lots|turns?|folds?|stages?|additions|ways|hands?|cases|moulds|rings|strips|cakes|spoons?|more|at|in|to|of|by|per|each|inches)$/i
 /** Amounts of one clause that are looked at: no clause weighs out more. */
 const mostTried = 8
 /** What is told of one thing is not longer, in letters. */
 const longestSaid = 200
+/** "10 g each butter, sugar & flour": so much of every one of them. */
+const ofEach =
+  /(?<![\p{L}\d.,/-])((?:\d[\d.,/]*|an?|one|two|three)\s?\p{L}{1,11})\s+(?:each(?: of)?|of each:?)\s+(\p{L}[^.;:()\d]{2,120}?(?:,| and | & )[^.;:()\d]{2,60}?)(?=[.;:(]|,?\s(?:then|into|in|with)\s|,?\s(?:and\s)?\d|$)/giu
+const eachByItself = (said: string): string =>
+  said.replace(ofEach, (_, much: string, names: string) =>
+    names
+      .split(/,\s*(?:(?:and|&)\s)?|\s(?:and|&)\s/)
+      .filter(name => name.trim() !== '')
+      .map(name => `${much} ${name.trim()}`)
+      .join(', '),
+  )
+
+/** "a good half block of butter", "a soup-plate of flour": so much as whatever is at hand holds. */
+const byVessel =
+  /^(?:about |roughly |maybe |perhaps |say )?((?:an?|one|two|three|four|half(?: an?)?) (?:(?:good|big|small|large|little|heaped|scant|generous|level|full|half|old|whole) )*[\p{L}-]{3,20} of \p{L}.*)$/iu
+
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
-  const clauses = normal(text).split(clauseEnds)
+  const clauses = eachByItself(normal(text)).split(clauseEnds)
   return clauses.flatMap((given, at) => {
     const clause = given.replace(/\s+(?:too|as well|now|please|first)$/i, '')
     // "dip them in dark chocolate, about 100 grams"
@@ -37,6 +59,9 @@ export function linesInProse(text: string): string[] {
       return [`${clause} ${before}`]
     // "tsp of baking powder"
     if (/^(?:tsp|tbsp|cup|teaspoon|tablespoon|pinch|handful) of \p{L}/iu.test(clause)) return [`1 ${clause}`]
+    const vessel = byVessel.exec(clause)
+    const held = vessel && readLine(vessel[1]!)
+    if (held?.form && isKnownFood(held.item) && !/ of /.test(held.item)) return [vessel![1]!]
     const lines: string[] = []
     const begins = [...clause.matchAll(amountBegins)].slice(0, mostTried).map(one => one.index)
     for (const [nth, index] of begins.entries()) {
@@ -53,7 +78,7 @@ export function linesInProse(text: string): string[] {
       const ahead = lines.length === 0 ? clause.slice(0, index).trim() : ''
       if (read && read.amount.unit !== 'each' && ahead.length <= 40 && isKnownFood(ahead) && !isKnownFood(thing))
         return [`${said.slice(0, said.length - read.rest.length).trim()} ${ahead}`]
-      if (!read || !/^\p{L}{2}/u.test(thing)) continue
+      if (!read || !/^\p{L}['’]?\p{L}/u.test(thing)) continue
       const line = readLine(said)
       // "a mug of seeds" and "2 eggs" are counted
       if (
@@ -62,6 +87,11 @@ export function linesInProse(text: string): string[] {
         line.form === 'glass' ||
         read.packed ||
         counted.test(line.item) ||
+        // "4 spring onions", and not "12 tarts" that come of it
+        (index === 0 &&
+          /^\d/.test(said) &&
+          madeFoodsIn(line.item).length === 0 &&
+          (isKnownFood(line.item) || (countedThing.test(said) && !noWeight.test(said) && !noFood.test(line.item)))) ||
         // "50 sugar": asked about, as in a list
         (isKnownFood(line.item) && unitMeant(line, null).doubt?.unit) ||
         (read.amount.value >= 20 && /^\s*of\b/i.test(read.rest))

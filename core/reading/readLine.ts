@@ -6,6 +6,7 @@ import type { Role } from '../model/recipe'
 import type { Amount, Size } from '../model/unit'
 import { rememberedByText } from '../words/remembered'
 import { amountBehindName, amountsAtHead, repeats, takeCounted } from './amounts'
+import { leadsIn } from './deeds'
 import { opened } from './opening'
 import { startsWithPrep, takeBefore } from './prepWords'
 import { onlyRole, roleIn, roleWords, saysRole } from './roleWords'
@@ -199,6 +200,11 @@ function read(text: string): ReadLine {
     if (left && isNamedBehind(head.rest, tidy(left)) && onlyKind.test(tidy(left))) {
       // "amaranth 100 g flour" is amaranth flour
       head.rest = `${tidy(head.rest)} ${tidy(left)}`
+    } else if (left && leadsIn(head.rest) && /\p{L}{2}/u.test(left) && takeBefore(`${tidy(left)} x`).item !== 'x') {
+      // "for the syrup boil 125 g icing sugar with the juice"
+      const [name = '', ...goesOn] = tidy(left).split(/\s+(?=(?:with|into|over|in|until|till|for) )/)
+      preps.push(tidy(head.rest), ...goesOn)
+      head.rest = name
     } else if (left && isNamedBehind(head.rest, tidy(left))) {
       preps.push(tidy(head.rest))
       head.rest = tidy(left)

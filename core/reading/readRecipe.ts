@@ -8,9 +8,10 @@ import type { UnitCode } from '../model/unit'
 import { speaksOfFood } from '../recipe/openFood'
 import { inGrams } from './bakersPercent'
 import { withUnits } from './bareNumber'
+import { clearlyDeed } from './deeds'
 import { joined } from './joined'
 import { keyed } from './keyed'
-import { inRows } from './listInRow'
+import { inRows, inSentences } from './listInRow'
 import { linesInProse } from './prose'
 import { type Keeping, readKeeping } from './readKeeping'
 import { type ReadLine, readLine } from './readLine'
@@ -40,6 +41,7 @@ import {
   unitOfAll,
 } from './rowKind'
 import { type Aside, placed, type Row, rowsOf } from './rows'
+import { sentencesOf } from './sentences'
 import { uses } from './uses'
 
 export interface RecipeLine extends ReadLine {
@@ -72,6 +74,8 @@ export interface ReadRecipe {
 /** `setting`: yield, tin, oven, time, or a word that only opens a part of the text. `open`: none of the others. */
 export type RowAs = 'title' | 'heading' | 'line' | 'step' | 'setting' | 'open'
 
+/** Letters of the longest row that holds one thing. */
+const longestRowOfOne = 70
 /** Letters of the longest row that is taken for a line, and for a title. */
 const longestLine = 160
 const longestTitle = 120
@@ -80,15 +84,32 @@ const longestTitle = 120
 export const sourceOf = (given: string): string => textFromJsonLd(given) ?? given
 /** "... 1 tsp vinegar. For the top: 400 ml oat cream": the next list in the same row. */
 const nextHeading = /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s)/iu
-/** The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one. */
-export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
+/** "3 eggs; syrup: 100 g sugar", "case - 1 of pastry. filling - 500 g ricotta": the same, in a row that is a list from its beginning. */
+const nextList =
+  /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s|\p{L}{3,20}(?: \p{L}{3,20})?(?::| [-–]) (?:\d|[½¼¾⅓⅔])[^:;]*\p{L})/iu
+const beginsList = /^(?:[a-h][).] )?(?:\p{L}{3,20}(?::| [-–]) )?(?:\d|[½¼¾⅓⅔])(?![\d.,]*[.)] )/iu
+/** A row that holds one thing, as lists are written. */
+const isListed = ({ text, cells, bullet }: Row): boolean =>
+  cells ||
+  (text.length <= longestRowOfOne &&
+    (bullet || startsLikeAmount(text) || isNameThenAmount(text)) &&
+    sentencesOf(text).length === 1 &&
+    inRows(text, false).length === 1 &&
+    linesInProse(text).length < 2)
+/**
+ * The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one.
+ * `told`: no row holds one thing, it is told in sentences.
+ */
+export function rowsToRead(source: string): { rows: Row[]; asides: Aside[]; told: boolean } {
   const { rows, asides } = rowsOf(source)
   // field by field first: "note: or ghee" of a thing opens no notes
-  const apart = keyed(rows)
-    .flatMap(row => placed(row, row.text.split(nextHeading), source))
-    .flatMap(row => placed(row, inRows(row.text, row.cells), source))
+  const fields = keyed(rows)
+  const told = !fields.some(isListed)
+  const apart = fields
+    .flatMap(row => placed(row, row.text.split(beginsList.test(row.text) ? nextList : nextHeading), source))
+    .flatMap(row => placed(row, told ? inSentences(row.text) : inRows(row.text, row.cells), source))
   const texts = inGrams(apart.map(one => one.text))
-  return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides }
+  return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides, told }
 }
 
 /**
@@ -97,7 +118,7 @@ export function rowsToRead(source: string): { rows: Row[]; asides: Aside[] } {
  */
 export function readRecipe(given: string): ReadRecipe {
   const source = sourceOf(given)
-  const { rows, asides } = rowsToRead(source)
+  const { rows, asides, told } = rowsToRead(source)
   const result: ReadRecipe = {
     title: '',
     lines: [],
@@ -120,6 +141,12 @@ export function readRecipe(given: string): ReadRecipe {
     became(row, 'open')
     result.unread.push(row)
   }
+  /** What is weighed out in the sentences of a text that is told in sentences. */
+  const weighedIn = (row: string) => {
+    if (told && zone !== 'notes')
+      for (const line of linesInProse(row))
+        result.lines.push({ ...readLine(line), text: line, heading: currentHeading })
+  }
   const facts = ({ tin, tins, pieces, ovenCelsius, minutes } = result) =>
     JSON.stringify([tin, tins, pieces, ovenCelsius, minutes])
   let before = facts()
@@ -137,6 +164,13 @@ export function readRecipe(given: string): ReadRecipe {
   let headingRole: Role | null = null
   let unit: UnitCode | null = null
   const headings: { name: string; row: string }[] = []
+  /** "*certified, if needed" below "quick oats*": said of a line, and no line. */
+  const isFootnote = (at: number): boolean => {
+    const [, sign] = /^\s*(\*{1,3}|[†‡])(?=\p{L}|\s\p{L})/u.exec(source.slice(rows[at]!.from, rows[at]!.to)) ?? []
+    const isMarked = (text: string, at = text.indexOf(sign ?? '')): boolean =>
+      at > 0 && /[\p{L})]/u.test(text[at - 1]!) && !text.startsWith(sign![0]!, at + sign!.length)
+    return sign !== undefined && !saysHowMuch(rows[at]!.text) && rows.slice(0, at).some(one => isMarked(one.text))
+  }
   /** Lines without a bullet, as long as none has one. */
   let bare = 0
 
@@ -156,8 +190,10 @@ export function readRecipe(given: string): ReadRecipe {
     }
     return made?.whole ?? false
   }
+  let listed = 0
   const addLine = (row: string, bullet: boolean) => {
     zone = 'ingredients'
+    listed++
     bare = bullet ? Number.NEGATIVE_INFINITY : bare + 1
     for (const read of uses(row))
       result.lines.push({
@@ -213,6 +249,7 @@ export function readRecipe(given: string): ReadRecipe {
     if (mayBeTitle) {
       result.title = row.replace(/:$/, '')
       heed(row)
+      weighedIn(row)
       became(row, 'title')
       continue
     }
@@ -231,7 +268,7 @@ export function readRecipe(given: string): ReadRecipe {
       else leave(row)
       continue
     }
-    if (zone === 'notes' || isNoise(row) || unitOfAll(row)) {
+    if (zone === 'notes' || isNoise(row) || unitOfAll(row) || isFootnote(at)) {
       leave(row)
       continue
     }
@@ -267,6 +304,7 @@ export function readRecipe(given: string): ReadRecipe {
     if (!cells && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
       zone = 'method'
       addStep(counted.has(at) ? row.replace(/^\d+[.)]? /, '') : row)
+      weighedIn(row)
       became(row, 'step')
       continue
     }
@@ -294,7 +332,7 @@ export function readRecipe(given: string): ReadRecipe {
       row.length <= longestLine &&
       (amount ||
         cells ||
-        (zone === 'ingredients' && row.split(' ').length <= 14 && !remark.test(row)) ||
+        (zone === 'ingredients' && row.split(' ').length <= 14 && !remark.test(row) && !saysNoFood(row)) ||
         (zone === 'head' && !declared && isOnlyFood(row)) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
         (zone === 'head' && !declared && saysSomeOf(row) && row.length <= 60 && !/[.!?]$/.test(row)))
@@ -304,30 +342,45 @@ export function readRecipe(given: string): ReadRecipe {
       continue
     }
     heed(row)
+    weighedIn(row)
     leave(row)
   }
   // a heading with no line under it is no heading of anything
   for (const { name, row } of headings) if (!result.lines.some(line => line.heading === name)) result.unread.push(row)
   // told in sentences: what they weigh out is taken from them, and they are the method
-  if (result.lines.length === 0) {
+  if (listed === 0) {
+    result.lines = []
     // "Sponge fingers: 4 eggs, 120 g sugar" is no name
     if (linesInProse(result.title).length > 1) result.title = ''
-    const said = rows.map(row => row.text).filter(row => row !== result.title)
+    const said = rows
+      .map(({ text }, at) =>
+        counted.has(at) || isNumberedStep(text, false) ? text.replace(/^\d{1,2}[.)]\s+/, '') : text,
+      )
+      .filter(row => row !== result.title)
     if (said.some(row => linesInProse(row).length > 0)) {
       Object.assign(result, { steps: [], unread: [] })
       result.rows = rows.map(({ text }) => ({ text, as: text === result.title ? 'title' : 'step' }))
-      for (const sentence of said.flatMap(row => row.split(/(?<=[.!])\s+(?=\p{Lu})/u)))
-        if (result.title === '' && sentence.length <= 60 && linesInProse(sentence).length === 0)
+      for (const sentence of said.flatMap(row => sentencesOf(row)))
+        if (
+          result.title === '' &&
+          result.steps.length === 0 &&
+          sentence.length <= 60 &&
+          linesInProse(sentence).length === 0
+        )
           result.title = sentence.replace(/\.$/, '')
-        else if (/\p{L}+\s+\p{L}/u.test(sentence)) addStep(sentence)
+        else if (/\p{L}+\s+\p{L}/u.test(sentence) || clearlyDeed(sentence) || readOven(sentence) !== null)
+          addStep(sentence)
         else result.unread.push(sentence)
+      // "Cheese scones: rub 100 g butter into …"
+      const named = /^(\p{L}[^:;,.—]{2,50}?)(?::| —)\s/u.exec(said[0]!)?.[1]
+      if (result.title === '' && named && !clearlyDeed(named) && linesInProse(named).length === 0) result.title = named
       for (const step of result.steps)
         for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
     }
   }
   // of all that is said of keeping the shortest: filled it keeps for days, and plain for weeks
-  const told = result.rows.filter(({ as }) => as === 'step' || as === 'open' || as === 'setting')
-  result.keeping = readKeeping(told.map(one => one.text).join('\n'))
+  const spoken = result.rows.filter(({ as }) => as === 'step' || as === 'open' || as === 'setting')
+  result.keeping = readKeeping(spoken.map(one => one.text).join('\n'))
   result.spans = spansOf(rows, result.rows, asides)
   result.lines = withUnits(result.lines, unit)
   return result
@@ -358,6 +411,8 @@ const otherTimes =
   /\b(?:prep\p{L}*|total|chill\p{L}*|rest\p{L}*|stand\p{L}*|cool\p{L}*|freez\p{L}*|prov\p{L}+|soak\p{L}*)\b/iu
 /** "N.B. the list must name it": said about the recipe. */
 const remark = /^(?:n\.?b\.?|p\.?s\.?|notes?|tips?|remember|caution|warning)(?=[\s:!.–-])/i
+/** "See you on Saturday." */
+const saysNoFood = (row: string): boolean => /[.!?]$/.test(row) && row.split(' ').length >= 4 && !isKnownFood(row)
 /** "Clarified butter", "Filo, 6 sheets": short, and a food; "Lemon cake" may be what is baked. */
 const isOnlyFood = (row: string): boolean => {
   const { item } = readLine(row)

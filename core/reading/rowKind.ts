@@ -3,6 +3,7 @@
 import { mentions } from '../ingredient/lexicon'
 import { readAmount } from '../measure/quantity'
 import { capital } from '../words/listing'
+import { clearDeed, startsDeed } from './deeds'
 import { normal } from './normal'
 import { groupWord, undecorated } from './opening'
 import { readLine } from './readLine'
@@ -154,16 +155,6 @@ export function piecesIn(row: string): { pieces: number; whole: boolean } | null
   return { pieces: read.amount.value * dozen, whole: said !== null }
 }
 
-const opening =
-  '(?:first|then|next|finally|meanwhile|now|while|when|once|after|if|in|on|with|using|until|gently|carefully|lightly)'
-/** Words that only tell somebody to do something, and words that may as well name a thing. */
-const deeds =
-  'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove|stew'
-const things = 'finish|dust|cream|rest|set|blend|top|butter|flour|spray|warm'
-const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
-const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
-/** Begins with a word that only tells somebody to do something. */
-export const clearlyDeed = (row: string): boolean => clearDeed.test(row)
 const numbered = /^(?:step\s*)?\d{1,2}[.):]\s+(?=\p{L})/iu
 
 /** "2. Crush the biscuits and mix with the butter.": a step, and no second of anything. */

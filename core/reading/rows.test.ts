@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readRecipe } from './readRecipe'
 import { rowsOf } from './rows'
@@ -60,3 +61,60 @@ describe('a conversation', () => {
     expect(texts('> 200 g flour\n>> 2 eggs')).toEqual(['200 g flour', '2 eggs'])
   })
 })
+
+const things = fc.uniqueArray(
+  fc.record({
+    food: fc.constantFrom(...['hazelnut meal', 'egg white', 'caster sugar', 'potato starch', 'salt', 'cocoa']),
+    share: fc.integer({ min: 21, max: 90 }),
+  }),
+  { minLength: 3, maxLength: 6, selector: one => one.food },
+)
+const sizes = fc.constantFrom(
+  ['1 tin', '3 tins'],
+  ['x1', 'x4'],
+  ['small', 'large'],
+  ['Batch A', 'Batch B'],
+  ['Single', 'Double'],
+  ['1', '2'],
+)
+it.each([
+  ['tabs', (cells: string[]) => cells.join('\t')],
+  ['strokes', (cells: string[]) => `| ${cells.join(' | ')} |`],
+  [
+    'blanks',
+    (cells: string[]) =>
+      cells
+        .map(cell => cell.padEnd(18))
+        .join('')
+        .trimEnd(),
+  ],
+] as const)(
+  'a table of several sizes, held apart by %s, is read by the first of them, and shares are no amounts',
+  (_, row) => {
+    fc.assert(
+      fc.property(
+        things,
+        sizes,
+        fc.constantFrom('%', 'Baker’s %', 'ratio', null),
+        (list, [small = '', large = ''], share) => {
+          const cells = (head: string, part: string, one: string, more: string) =>
+            row([head, ...(share === null ? [] : [part]), one, more])
+          const text = [
+            'Hazelnut torte',
+            '',
+            cells('Ingredient', share ?? '', small, large),
+            ...list.map(one => cells(one.food, String(one.share), String(one.share * 3), String(one.share * 9))),
+            '',
+            'Bake for 30 minutes.',
+          ].join('\n')
+          const read = readRecipe(text)
+          expect(
+            read.lines.map(line => [line.item, line.amount?.value, line.amount?.unit]),
+            text,
+          ).toEqual(list.map(one => [one.food, one.share * 3, 'g']))
+        },
+      ),
+      { numRuns: 100 },
+    )
+  },
+)

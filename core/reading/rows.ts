@@ -25,7 +25,7 @@ export interface Aside {
   to: number
 }
 
-type Column = 'name' | 'amount' | 'unit' | 'note' | 'other'
+type Column = 'name' | 'amount' | 'unit' | 'share' | 'batch' | 'note' | 'other'
 interface Head {
   column: Column
   /** "Weight (g)": what its bare numbers count. */
@@ -33,11 +33,17 @@ interface Head {
 }
 const unitWord = /\b(g|kg|ml|l|oz|lb)\b|\b(gram)s?\b/i
 const columns: [Column, RegExp][] = [
-  ['name', /^(?:ingredients?|items?|what|components?|names?)$/i],
+  ['name', /^(?:ingredients?|items?|what|components?|names?|materials?|recipe)$/i],
+  ['share', /^(?:%|(?:baker['’]?s?['’]? )?(?:%|per ?cent(?:age)?|parts?|ratio|share)(?: of flour)?)$/i],
   ['unit', /^(?:units?|unit of measure)$/i],
   [
     'amount',
     /^(?:(?:amount|quantity|qty|weight|measure|how much|metric|per batch)\b.{0,12}|(?:g|kg|ml|oz|lb|grams)\b.{0,12})$/i,
+  ],
+  // "1 tin", "3 tins", "x 2", "double": how much of it a batch of that size takes
+  [
+    'batch',
+    /^(?:(?:[x×] ?)?\d{1,3} ?(?:[x×]|\p{L}{3,12})?|(?:small|medium|large|single|double|triple|half|full|whole)(?: (?:batch|tin|size|tray))?|(?:batch|tin|size|mix|tray) \p{L}?\d{0,2})$/iu,
   ],
   ['note', /^(?:notes?|prep(?:aration)?|comments?|remarks|how)$/i],
 ]
@@ -109,6 +115,10 @@ function lineOf(cells: readonly string[], heads: readonly Head[]): string {
   const written = plainly(cells[at] ?? '')
   const read = readAmount(written)
   const notes = [...said('note'), ...said('other').filter(cell => /\p{L}{2}/u.test(cell))]
+  const share = said('share')[0]
+  // a table of shares alone
+  if (!read && name !== '' && share && !heads.some(head => head.column === 'amount'))
+    return `${name} ${share.replace(/\s*%$/, '')} %`
   if (!read) return [name, written, ...notes].filter(Boolean).join(', ')
   const much = written.slice(0, written.length - read.rest.length)
   const unit = read.amount.unit === 'each' && read.rest === '' ? (said('unit')[0] ?? heads[at]!.unit) : ''
@@ -195,6 +205,9 @@ function spaced<T extends { raw: string }>(rows: readonly T[]): T[] {
   for (let from = 0; from < rows.length; from++) {
     let end = from
     while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
+    // its head stands right above it
+    const above = cells[from - 1] ?? []
+    if (end - from >= 3 && above.length === cells[from]!.length && headOf(above[0]!).column === 'name') from--
     if (end - from >= 3) for (let at = from; at < end; at++) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
     from = Math.max(from, end - 1)
   }
@@ -299,7 +312,11 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
     // the first column of "| | g |" goes without saying
     if (cells[0] === '' && named[0]) named[0].column = 'name'
     const has = (column: Column) => named.some(head => head.column === column)
-    if (has('name') && has('amount') && !cells.some(cell => /\d/.test(cell))) {
+    const batch = named.findIndex(head => head.column === 'batch')
+    // of several sizes the first is taken
+    if (!heads && has('name') && !has('amount') && batch > 0) named[batch]!.column = 'amount'
+    const sized = !heads && (batch > 0 || has('share'))
+    if (has('name') && (sized || (has('amount') && !cells.some(cell => /\d/.test(cell))))) {
       heads = named
       asides.push({ as: 'table', ...place })
       continue

@@ -26,9 +26,12 @@ const states =
 /** "fresh or frozen raspberries": the thing belongs to both. */
 const eitherState = new RegExp(`^(${states})(?: (?:or|and/or|/) |/)(${states}|\\w+) (\\p{L}.+)$`, 'iu')
 
+const onlySugar = /^(?:caster|granulated|muscovado|demerara|cane)$/i
 /** "granulated" of "granulated and brown sugar": the last word belongs to both. */
 export const withThingOf = (kind: string, last: string): string => {
   const shared = kindOnly.test(kind.trim()) ? sharedThing.exec(last.trim()) : null
+  // "caster & rice flour": caster is a sugar, whatever stands behind it
+  if (shared && onlySugar.test(kind.trim()) && !/^sugar$/i.test(shared[1]!)) return kind
   return shared && kind.trim().toLowerCase() !== shared[1]!.toLowerCase() ? `${kind.trim()} ${shared[1]}` : kind
 }
 

@@ -7,6 +7,7 @@ import { undecorated } from './opening'
 import { startsWithPrep, takeBefore, takeBehind } from './prepWords'
 import { kindOfFree, longestRead, more, type ReadLine, readLine, secondThing } from './readLine'
 import { withThingOf } from './thing'
+import { parted } from './waysInRow'
 
 const divided =
   /[,;(]\s*(?:divided,?\s*)?half (?:of it )?(?:in|for|into) (?:the )?[\p{L} ]+?,?\s*(?:and )?(?:the other )?half (on (?:the )?top|for (?:the )?top(?:ping)?|to (?:decorate|finish|scatter|serve)|for (?:greasing|dusting|the tin)[\p{L} ]*)\)?\s*$/iu
@@ -70,10 +71,18 @@ function namesIn(text: string): string[] | null {
   return names.length > 2 && names.every(isName) && names.filter(isKnownFood).length * 2 > names.length ? names : null
 }
 
+const saysHowMuchOfFood = (part: string): boolean => {
+  const { amount, item } = readLine(part)
+  return amount !== null && amount.unit !== 'each' && isKnownFood(item)
+}
+
 /** Every use and every thing that the line names, the first as written. One line for most. */
 export function uses(given: string): ReadLine[] {
   if (given.length > longestRead) return [readLine(given)]
   const text = undecorated(given)
+  const apart = parted(text, /^;\s+/).map(([from, to]) => text.slice(from, to))
+  // "20 g butter; rub in 20 g sugar"
+  if (apart.length > 1 && apart.every(saysHowMuchOfFood)) return apart.flatMap(uses)
   const extra = more.exec(text)
   const before = extra ? uses(text.slice(0, extra.index)) : []
   // "40 g + extra rice flour for dusting": all of it is that
@@ -138,7 +147,7 @@ export function uses(given: string): ReadLine[] {
   const opened = two
     ? (text.slice(0, two.at).match(/\(/g)?.length ?? 0) - (text.slice(0, two.at).match(/\)/g)?.length ?? 0)
     : 0
-  if (two && opened === 0) {
+  if (two && opened <= 0) {
     const first = uses(text.slice(0, two.at))
     const other = uses(two.said)
     // "sugar and 20 g almonds": what is weighed is another thing, however the first is said

@@ -42,7 +42,8 @@ export const statementsOf = (set: string): SaidStatement[] =>
  * fifteenth 33 of 340, four of them an allergen that nothing else on the card told of; of the sixteenth 19 of 380, five of which might
  * have hidden one ("smält 100 g smör", "Zartbitterkuvertüre", "800 condensed", "cream:choc", "couverture"); of the seventeenth 14 of 199,
  * five of those ("sr", "marg", a shop's pastry, a strudel dough, white chocolate); of the eighteenth 13 of 107, four of those (wheat
- * biscuits, "T45", a bought biscuit, ice cream).
+ * biscuits, "T45", a bought biscuit, ice cream); of the nineteenth 28 of 309, five of those ("butter" behind "the cake takes", "butt",
+ * "mature", "sr gf", clotted cream), and of its cards five gave amounts to the wrong food or read a share as grams.
  */
 export const cardsOf = (set: string): HeardCard[] =>
   rowsOf('cards.txt', set).map(([text = '', foods = '']) => ({ text, foods: foods.split('; ') }))

@@ -12,7 +12,8 @@
 // statements (7 lost, five of them heard as contained where the pack says may), the sixteenth 28 of 40
 // statements (11 lost: "contains milk and may contain nuts" lost the first half of it, "not used but present on site" the second) and
 // 19 of 380 foods of its cards, the seventeenth 26 of 40 statements (11 lost, seven of them heard as contained) and 14 of 199 foods
-// of its cards; and the cards of each as said there.
+// of its cards, the nineteenth 23 of 30 statements (4 lost, two of them heard as contained) and 28 of 309 foods; and the cards of each
+// as said there.
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
 import { recipes as eleventhRecipes } from '../blind/eleventhRecipes'
@@ -42,6 +43,7 @@ const told = {
   fifteenth: [],
   sixteenth: [],
   seventeenth: [],
+  nineteenth: [],
 }
 /** What was right when the reader was done, and how many statements lost an allergen: worse is a step back. */
 const reached = {
@@ -67,6 +69,8 @@ const reached = {
   sixteenth: [0, 37, 0, 1],
   // seven of those lost are heard as contained: what was once so, what may be instead, what stands on the site
   seventeenth: [0, 29, 0, 8],
+  // lost: "small pieces of shell may remain. Walnut halves." is heard as may
+  nineteenth: [0, 26, 0, 1],
 } as const
 it.each(Object.keys(told) as (keyof typeof told)[])(
   'no less of the %s set is read right than before, and no food is lost',
@@ -92,7 +96,9 @@ it.each([
   // of the ten none is an allergen that nothing else on its card tells of
   ['seventeenth', 10],
   // nor of these
-  ['eighteenth', 10],
+  ['eighteenth', 9],
+  // nor of these
+  ['nineteenth', 18],
 ] as const)('of the cards of the %s set no more food is lost than before', (set, most) => {
   const cards = cardsOf(set)
   const lost = cards.map(card => [card.text.split('\n')[0]!.slice(0, 40), lostIn(card)] as const)

@@ -1,0 +1,131 @@
+import fc from 'fast-check'
+import { expect, it } from 'vitest'
+import { readRecipe } from './readRecipe'
+
+const foods = ['butter', 'caster sugar', 'rice flour', 'ground almonds', 'double cream', 'dark chocolate', 'damsons']
+const things = fc.uniqueArray(
+  fc.record({ food: fc.constantFrom(...foods), grams: fc.integer({ min: 20, max: 900 }) }),
+  {
+    minLength: 2,
+    maxLength: 5,
+    selector: one => one.food,
+  },
+)
+const linesOf = (text: string) =>
+  readRecipe(text).lines.map(line => [line.item, line.amount?.value, line.amount?.unit] as const)
+
+/** What people say before the first amount, whether or not it speaks of food itself. */
+const leads = [
+  'The cake takes',
+  'It wants',
+  'The pastry needs',
+  'For the syrup boil',
+  'Sift',
+  'Rub in',
+  'Then whisk',
+  'The custard has',
+  'Into the chocolate goes',
+  'To the batter add',
+  'First cream',
+  'For the caramel melt',
+  'We use',
+  'Weigh out',
+]
+it('what leads to the first amount of a sentence is no name of anything', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...leads), things, fc.boolean(), (lead, list, greeted) => {
+      const said = list.map(({ food, grams }) => `${grams}g ${food}`)
+      const text = `A damson slab\n\n${greeted ? 'Hi both, as promised: ' : ''}${greeted ? lead.toLowerCase() : lead} ${said.slice(0, -1).join(', ')} and ${said.at(-1)}. See you on Saturday.`
+      expect(linesOf(text), text).toEqual(list.map(({ food, grams }) => [food, grams, 'g']))
+    }),
+    { numRuns: 150 },
+  )
+})
+
+it('a dot behind a unit ends nothing', () => {
+  const many = fc.uniqueArray(
+    fc.record({
+      food: fc.constantFrom(...foods),
+      much: fc.constantFrom('½ lb', '6 oz', '1½ oz', '2 tbsp', '¼ pt', '1 tsp', '3 fl. oz', '200 g'),
+    }),
+    { minLength: 2, maxLength: 5, selector: one => one.food },
+  )
+  const shape = fc.constantFrom('rows', 'row', 'sentence', 'capitals')
+  fc.assert(
+    fc.property(many, shape, (list, shape) => {
+      const written = (dot: string) => {
+        const said = list.map(
+          // "200 g. Butter" may as well be two sentences
+          ({ food, much }) =>
+            `${much}${much.endsWith('g') && shape === 'capitals' ? '' : dot} ${shape === 'capitals' ? food[0]!.toUpperCase() + food.slice(1) : food}`,
+        )
+        return shape === 'rows'
+          ? `Seed cake\n\n${said.join('\n')}`
+          : shape === 'row'
+            ? `Seed cake: ${said.join(', ')}.`
+            : `From the old book. Seed cake. ${said.join(', ')}. Bake in a papered tin.`
+      }
+      expect(linesOf(written('.')), written('.')).toEqual(linesOf(written('')))
+      expect(linesOf(written('.')).length, written('.')).toBe(list.length)
+    }),
+    { numRuns: 150 },
+  )
+})
+
+it('so much of each is so much of every one, in a sentence too', () => {
+  fc.assert(
+    fc.property(things, fc.integer({ min: 5, max: 300 }), fc.constantFrom('each', 'each of'), (list, grams, each) => {
+      const names = list.map(one => one.food)
+      const text = `A damson slab. Take ${grams}g ${each} ${names.slice(0, -1).join(', ')} & ${names.at(-1)}. Bake for 30 minutes.`
+      expect(linesOf(text), text).toEqual(names.map(name => [name, grams, 'g']))
+    }),
+    { numRuns: 80 },
+  )
+})
+
+it('what one of a list says behind a mark or with an amount of its own is a line of its own', () => {
+  fc.assert(
+    fc.property(
+      things,
+      fc.constantFrom('; rub in ', '; stir thru ', '; then ', ' + ', ', ', '. filling - ', '; topping: '),
+      fc.constantFrom('', 'A) ', 'Scones: ', 'Mix: sift '),
+      (list, between, before) => {
+        const text = `A damson slab\n\n${before}${list.map(({ food, grams }) => `${grams}g ${food}`).join(between)}`
+        expect(linesOf(text), text).toEqual(list.map(({ food, grams }) => [food, grams, 'g']))
+      },
+    ),
+    { numRuns: 150 },
+  )
+})
+
+it('what is measured by a vessel is a line, whatever the vessel', () => {
+  const vessels = [
+    'a soup-plate',
+    'a teacup',
+    'half a block',
+    'a good half block',
+    'a saucerful',
+    'two ladles',
+    'a tumbler',
+  ]
+  fc.assert(
+    fc.property(things, fc.array(fc.constantFrom(...vessels), { minLength: 5, maxLength: 5 }), (list, chosen) => {
+      const said = list.map(({ food }, at) => `${chosen[at]} of ${food}`)
+      const text = `Grandmother’s slab, from watching: ${said.join(', ')}, one egg. Bake till it is brown.`
+      const read = linesOf(text).map(([item]) => item)
+      expect(read, text).toEqual([...list.map(one => one.food), 'egg'])
+    }),
+    { numRuns: 60 },
+  )
+})
+
+it('the number of a step is no part of it', () => {
+  const { steps, unread, ovenCelsius } = readRecipe(
+    'Roulade\n1. Whisk 4 eggs with 120 g sugar.\n2. Sift over 90 g rice flour.\n3. 200C 9 min. Turn out.\n4. Roll.',
+  )
+  expect(unread).toEqual([])
+  expect(ovenCelsius).toBe(200)
+  expect(steps.map(step => step.text).join(' ')).toBe(
+    'Whisk 4 eggs with 120 g sugar. Sift over 90 g rice flour. 200C 9 min. Turn out. Roll.',
+  )
+})
