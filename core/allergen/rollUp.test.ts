@@ -164,6 +164,15 @@ it('after any edits of facts, lines, the day and the house list, what is found i
       freeByNature =>
         (before: Books): Books => ({ ...before, kitchen: { ...before.kitchen, freeByNature } }),
     ),
+    fc.constantFrom(1, 5).map(
+      evidenceYears =>
+        (before: Books): Books => ({ ...before, kitchen: { ...before.kitchen, evidenceYears } }),
+    ),
+    // the proof is taken away, and the lines stay
+    fc.constantFrom([], [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }]).map(
+      evidence =>
+        (before: Books): Books => ({ ...before, evidence }),
+    ),
     fc.tuple(fc.nat(2), fc.integer({ min: 1, max: 90 })).map(
       ([at, value]) =>
         (before: Books): Books => ({
@@ -181,11 +190,11 @@ it('after any edits of facts, lines, the day and the house list, what is found i
       }),
     ),
     // where nothing of a line stays, by the house's own test
-    fc.constantFrom(undefined, 'swab').map(
-      leavesNothing =>
+    fc.tuple(fc.constantFrom(undefined, 'swab'), fc.boolean()).map(
+      ([leavesNothing, there]) =>
         (before: Books): Books => ({
           ...before,
-          evidence: [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }],
+          evidence: there ? [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }] : [],
           recipes: before.recipes.map(one => ({
             ...one,
             lines: one.lines.map(line =>
@@ -230,4 +239,20 @@ it('after any edits of facts, lines, the day and the house list, what is found i
     ),
     { numRuns: 200 },
   )
+})
+
+it('what says that nothing stays is taken away, and the lines stay: the status is another', () => {
+  const swab = [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }]
+  const oats = sampleIngredient('oats', { allergens: { oats: { status: 'contains' } } })
+  const books = {
+    ...sampleWorkbook(
+      [sampleIngredient('salt'), oats],
+      [sampleRecipe('top', [sampleLine('salt', 5), sampleLine('oats', 9, { role: 'release', leavesNothing: 'swab' })])],
+    ),
+    evidence: swab,
+  }
+  const told = (of: typeof books) => statusIn(findingsOnDemand(billOf(of, 'top'), of), 'oats')
+  expect(told(books)).not.toBe('contains')
+  expect(told({ ...books, evidence: [] })).toBe('contains')
+  expect(told(books)).not.toBe('contains')
 })

@@ -11,6 +11,7 @@ import type { Evidence } from '../model/evidence'
 import type { animalTraits, Ingredient } from '../model/ingredient'
 import type { Workbook } from '../model/workbook'
 import { type Bill, type BillLine, gapMend, type PathStep, wayOf } from '../recipe/bill'
+import { keptBeside } from '../words/keptBeside'
 import { isExempt } from './exempt'
 import { leavesNothing } from './leavesNothing'
 import { sulphitesIn } from './sulphites'
@@ -292,8 +293,24 @@ function findingsFor(table: OnDemand, index: number): Finding[] {
   return code === 'sulphites' ? againstLimit(found, bill, workbook, leftOut) : found
 }
 
-/** The strongest status of every allergen over all that touches the food, in one pass and without a single finding. */
+const keepWorst = keptBeside<readonly BillLine[], Uint8Array>()
+/** As it was before, as long as the lines and everything that judges them are the same. */
 function worstOf(table: OnDemand): Uint8Array {
+  const { bill, workbook, leftOut } = table
+  const { freeByNature, evidenceYears } = workbook.kitchen
+  const rests = [
+    workbook.ingredients,
+    workbook.evidence,
+    workbook.today,
+    freeByNature,
+    evidenceYears,
+    leftOut.exempt,
+    bill.gaps,
+  ]
+  return keepWorst(bill.lines, 'worst', rests, () => worstIn(table))
+}
+/** The strongest status of every allergen over all that touches the food, in one pass and without a single finding. */
+function worstIn(table: OnDemand): Uint8Array {
   const { bill, workbook, leftOut } = table
   const ingredients = byId(workbook.ingredients)
   const worst = new Uint8Array(allergenCodes.length)

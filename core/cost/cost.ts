@@ -5,6 +5,7 @@ import type { Ingredient, Pack } from '../model/ingredient'
 import type { Kitchen } from '../model/kitchen'
 import type { Workbook } from '../model/workbook'
 import { type Bill, type BillLine, ediblePart } from '../recipe/bill'
+import { keptBeside } from '../words/keptBeside'
 
 export interface CostLine {
   ingredient: string
@@ -114,6 +115,15 @@ function written(value: bigint | number): string {
   return end === digits.length - 6 ? whole : `${whole}.${digits.slice(digits.length - 6, end)}`
 }
 
+/** Of one piece, to the millionth, halves up. */
+function shared(total: bigint | number, pieces: number): string {
+  if (typeof total !== 'number' || !Number.isInteger(pieces) || pieces > mostExact / 4 || total > mostExact / 4)
+    return new Big(written(total)).div(pieces).round(6, Big.roundHalfUp).toFixed()
+  // whole numbers, so the remainder is exact
+  const left = total % pieces
+  return written((total - left) / pieces + (left * 2 >= pieces ? 1 : 0))
+}
+
 interface KnownCost {
   pack: Pack
   ingredient: Ingredient
@@ -131,8 +141,17 @@ function costOfLine(line: BillLine, ingredient: Ingredient, pack: Pack): KnownCo
   return made
 }
 
-/** Cost of a bill, per batch and per piece. `pieces` of the whole batch; what is served beside is not sold with it. */
+const keepCost = keptBeside<readonly BillLine[], Cost>()
+/**
+ * Cost of a bill, per batch and per piece. `pieces` of the whole batch; what is served beside is not sold with it. As it was before,
+ * as long as lines, prices and day are the same.
+ */
 export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): Cost {
+  const { ingredients, today, kitchen } = workbook
+  const rests = [ingredients, today, kitchen.currency, kitchen.rates, bill.gaps, pieces]
+  return keepCost(bill.lines, 'cost', rests, () => costWorkedOut(bill, workbook, pieces))
+}
+function costWorkedOut(bill: Bill, workbook: Workbook, pieces: number | null): Cost {
   const ingredients = byId(workbook.ingredients)
   const currency = workbook.kitchen.currency
   const unknown = new Set<string>()
@@ -166,7 +185,7 @@ export function costOf(bill: Bill, workbook: Workbook, pieces: number | null): C
   if (!known) unknown.add('the number of pieces')
   return {
     total: written(total),
-    perPiece: known ? new Big(written(total)).div(pieces).round(6, Big.roundHalfUp).toFixed() : '',
+    perPiece: known ? shared(total, pieces) : '',
     lines,
     unknown: [...unknown],
     currency,

@@ -8,6 +8,7 @@ import type { Ingredient } from '../model/ingredient'
 import { type NutrientCode, nutrientCodes } from '../model/nutrient'
 import type { Workbook } from '../model/workbook'
 import type { Bill } from '../recipe/bill'
+import { keptBeside } from '../words/keptBeside'
 import type { Analysed } from './laboratory'
 import { statedOf } from './stated'
 
@@ -113,21 +114,36 @@ export function energyOf(of: (code: NutrientCode) => number | undefined, factors
   )
 }
 
-/** What adds to the sums, three in a row a nutrient: of most things most nutrients are none. Unknown ones (NaN) add. */
+/** What adds to the sums, three in a row a nutrient: of most things most nutrients are none. What is not known is marked, and adds nothing. */
 interface Adds {
   /** Where the three of each begin. */
   at: Uint8Array
   per: Float64Array
+  /** Where the nutrients are that nobody knows. */
+  unknown: Uint8Array
+}
+const kindsOfUnknown = new Map<string, Uint8Array>()
+/** One list for all of whom the same is unknown. */
+function theSame(places: Uint8Array): Uint8Array {
+  const as = places.join()
+  const known = kindsOfUnknown.get(as) ?? places
+  if (kindsOfUnknown.size < 1000) kindsOfUnknown.set(as, known)
+  return known
 }
 const addsKnown = new WeakMap<Float64Array, Adds>()
 function addsOf(perGram: Float64Array): Adds {
   const known = addsKnown.get(perGram)
   if (known) return known
-  const at = Uint8Array.from(stated.keys(), place => place * 3).filter(
-    place => !(perGram[place] === 0 && perGram[place + 1] === 0 && perGram[place + 2] === 0),
+  const places = Uint8Array.from(stated.keys(), nth => nth * 3)
+  const isKnown = (place: number) => !Number.isNaN(perGram[place]! + perGram[place + 1]! + perGram[place + 2]!)
+  const at = places.filter(
+    place => isKnown(place) && !(perGram[place] === 0 && perGram[place + 1] === 0 && perGram[place + 2] === 0),
   )
-  const per = Float64Array.from([...at].flatMap(place => [...perGram.subarray(place, place + 3)]))
-  const made = { at, per }
+  const made = {
+    at,
+    per: Float64Array.from([...at].flatMap(place => [...perGram.subarray(place, place + 3)])),
+    unknown: theSame(places.filter(place => !isKnown(place))),
+  }
   addsKnown.set(perGram, made)
   return made
 }
@@ -140,16 +156,30 @@ function addTo(sums: Float64Array, { at, per }: Adds, grams: number): void {
   }
 }
 
+const keepNutrition = keptBeside<Bill['lines'], Nutrition>()
+const nothingAnalysed: Analysed = {}
 /**
  * Per 100 g of finished food and per piece of `pieceGrams`; energy by the market's factors, not rolled up. `analysed`: what stands
- * for what is worked out, gaps included.
+ * for what is worked out, gaps included. As it was before, as long as lines, facts and rules are the same.
  */
 export function nutritionOf(
   bill: Bill,
   workbook: Workbook,
   rules: RulePack,
   pieceGrams: number | null,
-  analysed: Analysed = {},
+  analysed: Analysed = nothingAnalysed,
+): Nutrition {
+  const rests = [workbook.ingredients, rules, pieceGrams, analysed, bill.gaps, bill.finished]
+  return keepNutrition(bill.lines, rules.market, rests, () =>
+    nutritionWorkedOut(bill, workbook, rules, pieceGrams, analysed),
+  )
+}
+function nutritionWorkedOut(
+  bill: Bill,
+  workbook: Workbook,
+  rules: RulePack,
+  pieceGrams: number | null,
+  analysed: Analysed,
 ): Nutrition {
   const ingredients = byId(workbook.ingredients)
   const per100g: NutrientTable = {}
@@ -158,9 +188,15 @@ export function nutritionOf(
   if (!(bill.finished > 0)) general.add('the finished weight')
   const lines = bill.lines.filter(line => line.role !== 'beside' && line.retained !== 0)
   const sums = new Float64Array(stated.length * 3)
+  // the same is unknown of most things: each kind of not knowing is marked once
+  let marked: Uint8Array | null = null
   for (const line of lines) {
     const ingredient = ingredients.get(line.ingredient)
-    addTo(sums, addsOf(ingredient ? perGramOf(ingredient) : nothingKnown), line.grams * line.retained)
+    const adds = addsOf(ingredient ? perGramOf(ingredient) : nothingKnown)
+    addTo(sums, adds, line.grams * line.retained)
+    if (adds.unknown === marked) continue
+    for (const place of adds.unknown) sums[place] = Number.NaN
+    marked = adds.unknown
   }
   const per100 = 100 / bill.finished
   // one unknown makes the whole sum no number; an unweighed line is among the general gaps
