@@ -69,7 +69,7 @@ export function signedLabels(today: string): { seal: Seal; by: string; day: stri
     if (!label) throw new Error(`The demo has no ${product}.`)
     const said = label.places.map(({ place }) => ({ place, said: places[place] }))
     const answers = label.assessment.declaration.questions.map(question => ({ asked: question, said: asked }))
-    const left = [...label.hinders, ...unanswered(label, said, answers)]
+    const left = [...label.hinders.map(one => one.what), ...unanswered(label, said, answers)]
     if (left.length > 0) throw new Error(`${product} could not be signed on ${books.today}: ${left.join(' ')}`)
     return { seal: sealOf(books, label, said, answers, []), by, day: books.today }
   })

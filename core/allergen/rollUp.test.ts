@@ -164,15 +164,20 @@ it('after any edits of facts, lines, the day and the house list, what is found i
       freeByNature =>
         (before: Books): Books => ({ ...before, kitchen: { ...before.kitchen, freeByNature } }),
     ),
-    fc.constantFrom(1, 5).map(
+    fc.constantFrom<NonNullable<Books['kitchen']['evidenceYears']>>({ specification: 1 }, { specification: 5 }).map(
       evidenceYears =>
         (before: Books): Books => ({ ...before, kitchen: { ...before.kitchen, evidenceYears } }),
     ),
     // the proof is taken away, and the lines stay
-    fc.constantFrom([], [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }]).map(
-      evidence =>
-        (before: Books): Books => ({ ...before, evidence }),
-    ),
+    fc
+      .constantFrom<Books['evidence']>(
+        [],
+        [{ id: 'swab', kind: 'test' as const, reference: 'S-2', dated: '2026-10-01' }],
+      )
+      .map(
+        evidence =>
+          (before: Books): Books => ({ ...before, evidence }),
+      ),
     fc.tuple(fc.nat(2), fc.integer({ min: 1, max: 90 })).map(
       ([at, value]) =>
         (before: Books): Books => ({

@@ -26,6 +26,6 @@ export {
 export { type Books, booksOf, makingBooks, recheck, type VerdictChange, verdictsIn } from './recheck'
 export { type PackChoice, type Purchase, type Shopping, shoppingFor } from './shopping'
 export { assessed, billed, carriedTo, costed, sliceOfProduct, sliceOfRecipe } from './slice'
-export { type Matter, mattersToday, type ShelfLot, saidOf } from './today'
+export { byCause, type Matter, mattersToday, type ShelfLot, saidOf } from './today'
 export { type Deed, type Way, waysToMend } from './ways'
 export { claimsThatChange, type ProductChange, whatChanges } from './whatChanges'

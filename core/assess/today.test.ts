@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   carrying,
@@ -7,7 +8,7 @@ import {
   sampleRecipe,
   sampleWorkbook,
 } from '../../tests/fixtures/sample'
-import { mattersToday, saidOf } from './today'
+import { byCause, mattersToday, saidOf } from './today'
 
 const dated = (expires: string) => [
   { id: 'spec', kind: 'specification' as const, reference: 'S-1', dated: '2026-01-01', expires },
@@ -164,4 +165,37 @@ describe('what needs someone today', () => {
     // nothing is said of a price whose tax nobody set: it is not known what it leaves
     expect(about({})).toEqual([])
   })
+})
+
+it('one cause is one matter, whoever tells it, and nothing that is told is lost', () => {
+  const matter = fc.record({
+    kind: fc.constantFrom('breaks', 'label', 'other'),
+    cause: fc.constantFrom('plant-butter', 'oats', undefined),
+    weight: fc.constantFrom('breaks' as const, 'note' as const),
+    nth: fc.nat(99),
+  })
+  fc.assert(
+    fc.property(fc.uniqueArray(matter, { maxLength: 8, selector: one => one.nth }), all => {
+      const given = all.map(({ kind, cause, weight, nth }) => ({
+        key: `${kind} ${nth}`,
+        weight,
+        what: `Plant butter: fact ${nth}.`,
+        detail: `Detail ${nth}.`,
+        does: 'See',
+        at: `/at/${nth}`,
+        ...(cause ? { cause } : {}),
+        ...(cause && kind === 'label' ? { afterCause: `Only fact ${nth}.` } : {}),
+      }))
+      const told = byCause(given)
+      const causes = told.filter(one => one.cause).map(one => `${one.cause} ${one.weight}`)
+      expect(new Set(causes).size).toBe(causes.length)
+      for (const { nth } of all) {
+        expect(told.filter(one => one.what.includes(`act ${nth}.`))).toHaveLength(1)
+        expect(told.filter(one => one.detail.includes(`Detail ${nth}.`))).toHaveLength(1)
+      }
+      expect(told.filter(one => !one.cause).map(one => one.key)).toEqual(
+        given.filter(one => !one.cause).map(one => one.key),
+      )
+    }),
+  )
 })

@@ -32,6 +32,10 @@ export interface Matter {
   /** The one thing to do, and where. */
   does: string
   at: string
+  /** The ingredient it comes from, by id: what comes from the same and is as harmful is one matter. */
+  cause?: string
+  /** What is left to say where the cause was told before it. */
+  afterCause?: string
 }
 export interface ShelfLot {
   ingredient: string
@@ -99,6 +103,7 @@ function brokenClaims(workbook: Workbook): Matter[] {
         detail: products.size === 1 ? '' : `${fullList([...products.values()])}. Hold their labels.`,
         does: products.size === 1 ? 'See ways to mend' : 'See the sheet',
         at: products.size === 1 || ingredient === null ? `/products/${first}?lid=proof` : `/larder/${ingredient}`,
+        ...(ingredient === null ? {} : { cause: ingredient }),
       }
     })
 }
@@ -122,6 +127,26 @@ function pricesUnderFloor(workbook: Workbook, product: Product): readonly Matter
       does: 'Look at the price',
       at: `/products/${product.id}?lid=cost`,
     }))
+  })
+}
+
+/** "… breaks in five products. The label of the tart is out of date.": one cause is one matter, with one thing to do. */
+export function byCause(matters: readonly Matter[]): Matter[] {
+  const sameCause = (one: Matter, other: Matter) =>
+    one.cause !== undefined && one.cause === other.cause && one.weight === other.weight
+  return matters.flatMap((one, at) => {
+    if (matters.slice(0, at).some(before => sameCause(before, one))) return []
+    const all = [one, ...matters.slice(at + 1).filter(other => sameCause(one, other))]
+    // who tells the fact itself goes first, and what to do is its own
+    const first = all.find(each => each.afterCause === undefined) ?? one
+    const rest = all.filter(each => each !== first)
+    return [
+      {
+        ...first,
+        what: [first.what, ...rest.map(each => each.afterCause ?? each.what)].join(' '),
+        detail: [first.detail, ...rest.map(each => each.detail)].filter(Boolean).join(' '),
+      },
+    ]
   })
 }
 

@@ -23,6 +23,8 @@ const cut: readonly (readonly [short: string, full: string])[] = [
   ['marg', 'margarine'],
   ['s\\.?r\\.?(?=\\s*(?:$|[,;)\n]))', 'self-raising flour'],
   ['dble', 'double'],
+  ["b[’']?wheat", 'buckwheat'],
+
   [
     'v\\.?(?= (?:finely|soft(?:ly)?|cold|warm|hot|ripe|fresh|thin(?:ly)?|coarse(?:ly)?|dark|lightly|well)(?!\\p{L}))',
     'very',

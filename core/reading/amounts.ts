@@ -41,7 +41,8 @@ const lengthOf = new RegExp(
   'iu',
 )
 
-const packs =
+/** What food is bought in. */
+export const packs =
   'tins?|cans?|jars?|jugs?|packets?|pkts?|pkgs?|env|packs?|containers?|packages?|sachets?|envelopes?|bags?|cartons?|tubs?|punnets?|bottles?|pots?(?! barley)|blocks?|bars?|box(?:es)?|tubes?|pouch(?:es)?|sheets?|rolls?|slabs?|spoons?'
 const counts =
   'mugful|teacup|wineglass|jug|bunch|sprig|clove|head|stalk|stick|slice|sheet|leaf|leave|piece|mug|glass|bowl|strip|cube|square|segment|wedge|ball|disc|round|knob|pod|petal|shot|scoop|spray|rib|ladle|capful|handful|layer|nugget|row|string|strand|drop|quantity|quantitie|batch|recipe|portion|shard|bulb|chunk|finger|lump|half|halve'
@@ -202,6 +203,12 @@ function takeCount(found: Amounts): void {
   found.rest = found.rest.slice(count[0].length).replace(/^the /i, '')
 }
 
+/** "eggs 3", "raisins, currants 450 between them", "condensed milk 2 tins": what may stand behind a count that stands behind its name. */
+const behindCount = new RegExp(
+  `^\\s*(?:$|,|(?:between them|in all|altogether|together|all told|${packs})$|(?:cold|warm|hot|soft(?:ened)?|melted|chopped|cubed|diced|sifted|grated|toasted)$)`,
+  'i',
+)
+
 /** What may stand between a name and its amount, where the amount begins. */
 const beforeAmount =
   /(?:\s*[:,=]\s*|\s*-\s*|\s*\.{2,}\s*|\s+)(?:x ?(?=\d))?(?=(?:about |approx\.? |~)?(?:\d|\.\d|(?:half|one|two|three|four|five|six|a pinch|a splash|a dash|a dozen|(?:big |good |large |generous |small |tiny )?(?:pinch|splash|dash))(?![\p{L}])))/giu
@@ -230,16 +237,7 @@ export function amountBehindName(found: Amounts): string | null {
       continue
     const text = found.rest.slice(gap.index + gap[0].length)
     const last = readAmount(text.replace(/^(?:(?:big|good|large|generous|small|tiny) )?(pinch|splash|dash)/i, '1 $1'))
-    if (
-      !last ||
-      !(
-        last.amount.unit !== 'each' ||
-        /^\s*(?:$|,|(?:between them|in all|altogether|together|all told)$|(?:cold|warm|hot|soft(?:ened)?|melted|chopped|cubed|diced|sifted|grated|toasted)$)/.test(
-          last.rest,
-        )
-      )
-    )
-      continue
+    if (!last || !(last.amount.unit !== 'each' || behindCount.test(last.rest))) continue
     found.amount = last.amount
     found.approximate ||= last.approximate
     found.rest = name

@@ -14,7 +14,7 @@ export const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')
 export const clearlyDeed = (row: string): boolean => clearDeed.test(row)
 
 const endsInDeed = new RegExp(
-  `(?<!\\bto )(?:^|(?<=\\s))(?:${deeds}|${things}|sieve|whisk|rub in|stir (?:in|through|thru)|fold in|beat in|mix in|weigh out|put in|takes?|needs?|wants?|uses?|has|have|gets?|goes|go|calls for|comes?|is|are)(?: together| up| out)?$`,
+  `(?<!\\bto )(?:^|(?<=\\s))(?:${deeds}|(?<=\\b(?:first|then|next|now|and) )(?:${things})|rub in|stir (?:in|through|thru)|fold in|beat in|mix in|weigh out|put in|takes?|needs?|wants?|uses?|has|have|gets?|goes|go|calls for|comes?|is|are)(?: together| up| out)?$`,
   'iu',
 )
 /** "The cake takes", "For the syrup boil", "sift": what stands before an amount, and is no name of what is measured. */

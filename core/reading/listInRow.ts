@@ -4,7 +4,7 @@ import { clearlyDeed } from './deeds'
 import { groupWord } from './opening'
 import { readLine } from './readLine'
 import { isField, opens, saysHowMuch, settingsIn, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
-import { longSentencesOf } from './sentences'
+import { longSentencesOf, toldSentencesOf } from './sentences'
 import { longestRow, noWeight, nutrition, parted, saysAmount, thingsByShape } from './waysInRow'
 
 const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
@@ -23,7 +23,7 @@ function groupInRow(row: string): [string, string] | null {
   const [, head, rest] = parts as unknown as [string, string, string]
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
   const known = /^(?:for|to) /i.test(head) || groupWord.test(head)
-  const things = listedIn(rest)
+  const things = listedIn(rest, true)
   // "Tin = 20 cm, 1 kg": hardly anything is named behind it
   const nameless = things.filter(one => !/\p{L}{3}/u.test(readLine(one).item))
   if (nameless.length * 2 > things.length) return null
@@ -47,7 +47,7 @@ const between: readonly RegExp[] = [/^;\s+/, /^\s\|\s/, mark, /^\s\/\s/, /^\s\+\
 /** Letters of the longest thing of a list. */
 const longestThing = 80
 /** The things listed in one row, most of them saying how much; else the row itself. */
-function listedIn(row: string): string[] {
+function listedIn(row: string, grouped = false): string[] {
   if (row.length > longestRow) return [row]
   const text = row.replace(/\.$/, '')
   const things = text.split(nextThing)
@@ -72,7 +72,7 @@ function listedIn(row: string): string[] {
       if (part !== '') list.splice(own ? list.length : -1, own ? 0 : 1, text.slice(begun, to).trim())
     }
     if (
-      (said > 2 || (said > 1 && sign !== comma && startsLikeAmount(list[0]!))) &&
+      (said > 2 || (said > 1 && sign !== comma && (startsLikeAmount(list[0]!) || (grouped && said === list.length)))) &&
       said >= list.length / 2 &&
       // "melt 50 g butter, add 20 g sugar" tells what to do
       list.filter(clearlyDeed).length < 2 &&
@@ -85,7 +85,8 @@ function listedIn(row: string): string[] {
   return [row]
 }
 /** "cream 150 ml": a short name, and how much of it. */
-const nameFirst = /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?$/u
+const nameFirst =
+  /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?(?:\s\([^()]*\))?$/u
 /** The things of a row that has no heading in it: only where its first has its amount behind it, and so is no line as lines are written. */
 function listAlone(row: string): string[] {
   if (nutrition.test(row) || settingsIn(row)) return [row]
@@ -98,23 +99,35 @@ const marked = (row: string, things: readonly string[]): boolean =>
   !row.includes(`${things[0]}, `) &&
   things.every(one => saysAmount(one) && !noWeight.test(one) && /\p{L}{3}/u.test(readLine(one).item))
 
+/** A row that stands for several: a thing of a list, or what stands around one. */
+export interface Part {
+  text: string
+  thing: boolean
+}
+const things = (list: readonly string[]): Part[] => list.map(text => ({ text, thing: list.length > 1 }))
+const around = (text: string): Part => ({ text, thing: false })
+
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
-export function inRows(row: string, cells: boolean): string[] {
+export function inRows(row: string, cells: boolean): Part[] {
   const opened = headed(row)
-  if (opened) return [opened[0], ...(opens(opened[0]) === 'ingredients' ? listedIn(opened[1]) : [opened[1]])]
+  if (opened)
+    return [
+      around(opened[0]),
+      ...(opens(opened[0]) === 'ingredients' ? things(listedIn(opened[1])) : [around(opened[1])]),
+    ]
   const [first = row, ...behind] = row.length > longestRow ? [row] : longSentencesOf(row)
   const rest = () => behind.flatMap(one => inRows(one, false))
   const named = cells ? null : thingsByShape(first)
-  if (named) return [...named, ...rest()]
+  if (named) return [...things(named), ...rest()]
   const group = groupInRow(first)
-  if (group) return [group[0], ...listedIn(group[1]), ...rest()]
+  if (group) return [around(group[0]), ...things(listedIn(group[1], true)), ...rest()]
   const alone = cells ? [first] : listAlone(first)
-  return alone.length > 1 ? [...alone, ...rest()] : [row]
+  return alone.length > 1 ? [...things(alone), ...rest()] : [around(row)]
 }
 
 /** A card told in one paragraph: each sentence as the rows it stands for, where one of them lists something; else itself. */
-export function inSentences(text: string): string[] {
-  const said = text.length > longestRow ? [text] : longSentencesOf(text)
+export function inSentences(text: string): Part[] {
+  const said = text.length > longestRow ? [text] : toldSentencesOf(text)
   const rows = said.map(one => inRows(one, false))
   return said.length > 1 && rows.some(one => one.length > 1) ? rows.flat() : inRows(text, false)
 }

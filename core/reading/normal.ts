@@ -140,6 +140,23 @@ const sizedPinch = /^(?=(?:big|good|large|generous|small|tiny) (?:pinch|splash|d
 /** "a good half block": half a block. */
 const sizedPart =
   /(?<=(?:^|[\s(])an? )(?:good|generous|decent|big|small|scant|full|bare) (?=(?:half|quarter|third)(?![\p{L}]))/giu
+const citrus = '(?:(?:large|small|unwaxed|whole|big) )?(?:lemon|lime|orange|grapefruit|clementine|mandarin)s?'
+const count = `(?:\\d|½|an? |one |two |half )`
+/** "juice/zest 1 lemon", "zest & juice 2 limes". */
+const bothParts = new RegExp(
+  `(?<!\\p{L})(?:juice ?(?:/|&|\\+|and) ?zest|zest ?(?:/|&|\\+|and) ?juice) (?:of )?(?=${count}[^,;]{0,9}?${citrus})`,
+  'giu',
+)
+/** "zest 3 limes": of three limes. */
+const partWithoutOf = new RegExp(`(?<!\\p{L})(?:zest|juice|rind) (?=${count}[^,;]{0,2}?${citrus})`, 'giu')
+/** "vier Eier", "trois œufs": what is counted in words of other tongues, where food stands behind it. */
+const abroad: Record<string, string> = {
+  ...{ zwei: '2', drei: '3', vier: '4', fünf: '5', sechs: '6', acht: '8', zehn: '10' },
+  ...{ deux: '2', trois: '3', quatre: '4', cinq: '5', huit: '8' },
+  ...{ quattro: '4', cinque: '5', dos: '2', tres: '3', cuatro: '4', cinco: '5', seis: '6' },
+  ...{ twee: '2', drie: '3', vijf: '5', zes: '6', två: '2', fyra: '4', fem: '5', dwa: '2', trzy: '3', cztery: '4' },
+}
+const numbersAbroad = new RegExp(`(?<![\\p{L}\\d])(${Object.keys(abroad).join('|')})(?= (\\p{L}+(?: \\p{L}+)?))`, 'giu')
 const ground = /(?<!\p{L})gr(?:’|')?d\.?(?= \p{L})/giu
 const known = /[\p{L}\d]/u
 
@@ -189,6 +206,11 @@ export function normalised(source: string): PlacedText {
     return Number(number) < partOf[part.toLowerCase()]! ? `${number}/${partOf[part.toLowerCase()]}` : said
   })
   normal = replaced(normal, ground, () => 'ground')
+  normal = replaced(normal, bothParts, () => 'zest and juice of ')
+  normal = replaced(normal, partWithoutOf, said => `${said}of `)
+  normal = replaced(normal, numbersAbroad, (said, _, next = '') =>
+    isKnownFood(next) ? abroad[said.toLowerCase()]! : said,
+  )
   normal = inFull(normal)
   normal = replaced(normal, andPart, () => ' and ')
   normal = replaced(normal, sizedPinch, () => 'a ')

@@ -1,7 +1,7 @@
 // Words for what is done to a thing before it is weighed or after: before the name, behind it, and in phrases.
 
 const participle =
-  'smashed up|smashed|bashed|broken up|chopped|sliced|diced|grated|melted|softened|toasted|sifted|sieved|peeled|mashed|crushed|shredded|beaten up|beaten|cubed|halved|quartered|stoned|pitted|cored|hulled|squeezed|packed|chilled|cooled|warmed|crumbled|drained|rinsed|trimmed|defrosted|thawed|zested|juiced|minced|deseeded|destoned|pureed|puréed|whisked|washed|bruised|scrubbed|shelled|skinned|snipped'
+  'smashed up|smashed|bashed|broken up|chopped|sliced|diced|grated|melted|softened|toasted|sifted|sieved|peeled|mashed|crushed|shredded|beaten up|beaten|cubed|halved|quartered|stoned|pitted|cored|hulled|squeezed|packed|chilled|cooled|warmed|crumbled|drained|rinsed|trimmed|defrosted|thawed|zested|juiced|minced|deseeded|destoned|pureed|puréed|whisked|washed|bruised|scrubbed|shelled|skinned|snipped|let down|slackened|loosened'
 /** Only behind the name: before it they belong to it, as in split peas, strained yoghurt, ground almonds. */
 const behindOnly = 'strained|split|cut|broken|torn|separated|soaked|cooked|ground|roasted|blanched|ripe'
 /** Only before the name. */

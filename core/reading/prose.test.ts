@@ -98,6 +98,26 @@ it('what one of a list says behind a mark or with an amount of its own is a line
   )
 })
 
+it('a card in one paragraph may be several lists, whatever parts their things', () => {
+  const apart = fc.constantFrom(', ', ' / ', ' + ', '; ')
+  const shape = fc.constantFrom('name first', 'amount first')
+  const heads = fc.constantFrom(['Dry: ', 'Wet: '], ['Dry = ', 'Wet = '], ['Base - ', 'Filling - '], ['', ''])
+  fc.assert(
+    fc.property(things, things, apart, shape, heads, (one, other, sign, shape, [head = '', next = '']) => {
+      fc.pre(one.length > 2 && other.length > 2)
+      const said = (list: typeof one) =>
+        list.map(({ food, grams }) => (shape === 'name first' ? `${food} ${grams} g` : `${grams} g ${food}`)).join(sign)
+      const upper = (text: string) => (text === '' ? '' : text[0]!.toUpperCase() + text.slice(1))
+      const text = `Meringue roulade (12 slices). ${upper(head + said(one))}. ${upper(next + said(other))}. Bake for 20 minutes and cool.`
+      expect(
+        linesOf(text).map(([item, value]) => [item.toLowerCase(), value]),
+        text,
+      ).toEqual([...one, ...other].map(({ food, grams }) => [food, grams]))
+    }),
+    { numRuns: 200 },
+  )
+})
+
 it('what is measured by a vessel is a line, whatever the vessel', () => {
   const vessels = [
     'a soup-plate',

@@ -10,7 +10,7 @@ import { readOven } from './readStep'
 import { noWeight } from './waysInRow'
 
 const clauseEnds =
-  /[,.;:](?!\d)(?![^()]{0,80}\))\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&)\s+(?=\d)/i
+  /[,.;:](?!\d)(?![^()]{0,80}\))\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&|\/|\+)\s+(?=\d)|\s+\+\s+|\s+(?:und|et|och|og|en|y|e|i|a|ja)\s+(?=\d|eine?n?\s|une?\s|una?\s|een\s|ett\s|[½¼¾])/i
 const amountBegins =
   /(?<![\p{L}\d.,/-])(?=\d|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|quarter)\s)/giu
 const counted = /\b(?:egg|lemon|lime|orange|apple|banana|pear|plum|carrot|courgette|date|vanilla pod)/i

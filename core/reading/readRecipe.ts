@@ -107,7 +107,11 @@ export function rowsToRead(source: string): { rows: Row[]; asides: Aside[]; told
   const told = !fields.some(isListed)
   const apart = fields
     .flatMap(row => placed(row, row.text.split(beginsList.test(row.text) ? nextList : nextHeading), source))
-    .flatMap(row => placed(row, told ? inSentences(row.text) : inRows(row.text, row.cells), source))
+    .flatMap(row => {
+      const parts = told ? inSentences(row.text) : inRows(row.text, row.cells)
+      const texts = parts.map(one => one.text)
+      return placed(row, texts, source).map((one, at) => ({ ...one, thing: parts[at]!.thing }))
+    })
   const texts = inGrams(apart.map(one => one.text))
   return { rows: joined(apart.map((row, at) => ({ ...row, text: texts[at]! }))), asides, told }
 }
@@ -216,7 +220,7 @@ export function readRecipe(given: string): ReadRecipe {
     result.steps.push(step)
   }
 
-  for (const [at, { text: row, cells, bullet, gap }] of rows.entries()) {
+  for (const [at, { text: row, cells, bullet, gap, thing }] of rows.entries()) {
     const next = rows[at + 1]?.text ?? ''
     before = facts()
     unit ??= unitOfAll(row)
@@ -238,12 +242,15 @@ export function readRecipe(given: string): ReadRecipe {
       result.title === '' &&
       zone === 'head' &&
       !cells &&
+      !thing &&
       (!leads || namedWithArticle(row, rows[at + 1])) &&
       !numbered &&
       !ovenFirst(row) &&
       row.length <= longestTitle &&
       !(namesGroup(row) && saysHowMuch(next)) &&
       (!(saysHowMuch(row) && saysHowMuch(next)) || namedWithArticle(row, rows[at + 1])) &&
+      // "To make the crust I blitz 300 g biscuits with 120 g butter."
+      !(told && /[.!]$/.test(row) && row.split(' ').length >= 6 && linesInProse(row).length > 0) &&
       // "Beurre 250" above two more such rows is weighed; "Apple cake 2" is what it is called
       !(rows.length > 2 && /\d{2}$/.test(row) && rows.slice(at, at + 3).every(one => isNameThenNumber(one.text)))
     if (mayBeTitle) {
@@ -332,6 +339,7 @@ export function readRecipe(given: string): ReadRecipe {
       row.length <= longestLine &&
       (amount ||
         cells ||
+        thing ||
         (zone === 'ingredients' && row.split(' ').length <= 14 && !remark.test(row) && !saysNoFood(row)) ||
         (zone === 'head' && !declared && isOnlyFood(row)) ||
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||

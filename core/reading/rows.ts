@@ -1,6 +1,7 @@
 // The rows of a pasted text, without what a page, a table or mark-up puts around them.
 import { cutScripts } from '../exchange/html'
 import { isKnownFood } from '../ingredient/knownFood'
+import { madeFoodsIn } from '../ingredient/usually'
 import { readAmount, readUnit } from '../measure/quantity'
 import { plainly } from '../words/number'
 import { undecorated } from './opening'
@@ -10,6 +11,8 @@ export interface Row {
   text: string
   /** Put together from the cells of a table: a line, and never a title. */
   cells: boolean
+  /** One of a list that was written in one row: a line too. */
+  thing?: boolean
   /** Stood behind a bullet. */
   bullet: boolean
   /** A row without anything stood before it. */
@@ -214,6 +217,26 @@ function spaced<T extends { raw: string }>(rows: readonly T[]): T[] {
   return out
 }
 
+/** "caster|150g": three rows and more that follow on each other, each with as many bars and an amount, are a table. */
+function barred<T extends { raw: string }>(rows: readonly T[]): T[] {
+  const cells = rows.map(({ raw }) => (/ \| |^\s*\|/.test(raw) ? [] : raw.trim().split('|')))
+  const isRow = (at: number) => (cells[at]?.length ?? 0) > 1 && cells[at]!.some(cell => /\p{L}{2}/u.test(cell))
+  const out = [...rows]
+  for (let from = 0; from < rows.length; from++) {
+    let end = from
+    while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
+    const block = cells.slice(from, end)
+    if (block.length >= 3 && block.filter(row => row.some(isAmount)).length * 2 > block.length)
+      for (let at = from; at < end; at++)
+        // "Blueberry muffins|12" above them all is what they make
+        if (at > 0 || !namesWhatIsMade(cells[at]!)) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
+    from = Math.max(from, end - 1)
+  }
+  return out
+}
+const namesWhatIsMade = ([name = '', count = '']: readonly string[]): boolean =>
+  /^\d{1,3}$/.test(count.trim()) && madeFoodsIn(name).length > 0
+
 /**
  * Two lists side by side, held apart by blanks, as a page is copied: the rows of the left one, then those of the right. Each cell
  * says how much by itself, or heads its list.
@@ -284,7 +307,9 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   let gap = false
   const speakers = speakersIn(source)
   const written = spaced(
-    separated(sideBySide(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))),
+    separated(
+      sideBySide(barred(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))),
+    ),
   )
   for (const [at, { raw, from, to }] of written.entries()) {
     const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])

@@ -6,7 +6,10 @@ export const dottedUnit = '(?:lbs?|ozs?|pts?|qts?|tsps?|tbsps?|gals?)'
 const endsInUnit = new RegExp(String.raw`(?:\d|[½⅓⅔¼¾⅛])\s?(?:fl\.?\s)?${dottedUnit}\.$`, 'i')
 
 const between = /(?<=[.!])\s+(?=\p{Lu})/u
-const betweenLong = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!])\s+(?=\p{Lu}|\()/u
+const betweenLong = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!]|\d\s\p{L}[.!])\s+(?=\p{Lu}|\()/u
+/** "Financiers (24 pieces). 150 g butter": behind a word or a bracket a number begins one too. */
+const betweenAny =
+  /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!]|\d\s\p{L}[.!])\s+(?=\p{Lu}|\()|(?<=\p{L}{3}[.!]|\)[.!])\s+(?=\d)/u
 /** Written with a dot wherever they stand: "1 Pck. Vanillezucker". */
 const endsInShort = /(?:\d|[½⅓⅔¼¾⅛])\s?(?:pc?k[gt]?s?|stk|msp|pr|approx|ca)\.$|(?<!\p{L})(?:approx|ca|no|nr)\.$/iu
 /** "6 oz. Sugar" is no two sentences; "whisky 1 tbsp. Chill well" is. */
@@ -23,5 +26,7 @@ function split(text: string, by: RegExp): string[] {
   return said
 }
 export const sentencesOf = (text: string): string[] => split(text, between)
+/** Those of a card told in one paragraph. */
+export const toldSentencesOf = (text: string): string[] => split(text, betweenAny)
 /** A sentence of some length by itself, and what follows on it. */
 export const longSentencesOf = (text: string): string[] => split(text, betweenLong)

@@ -32,6 +32,8 @@ const ways: Record<string, (list: Things) => string> = {
   'in boxes in one row': list => list.map(({ food, grams }) => `[ ] ${grams} g ${food}`).join(' '),
   'with lines drawn': list => list.map(({ food, grams }) => `${food}_____${grams} g`).join('\n'),
   'with words marked': list => list.map(({ food, grams }) => `#${food} ${grams}g`).join(' '),
+  'between bars without a blank': list => list.map(({ food, grams }) => `${food}|${grams}g`).join('\n'),
+  'between bars, amount first': list => list.map(({ food, grams }) => `${grams} g|${food}`).join('\n'),
   quoted: list => `["${list.map(({ food, grams }) => `${grams} g ${food}`).join('", "')}"]`,
 }
 const lines = (text: string) => readRecipe(text).lines.map(line => [line.item, line.amount?.value])

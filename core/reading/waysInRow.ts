@@ -1,6 +1,7 @@
 // Ways to write several things in one row that are told by their shape alone: in pairs, counted, quoted, run on. Each gives the
 // things, or null where the row is anything else.
 import { speaksOfFood } from '../recipe/openFood'
+import { packs } from './amounts'
 import { readLine } from './readLine'
 import { isField, opens, saysHowMuch, settingsIn, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
 
@@ -29,7 +30,7 @@ export function parted(text: string, sign: RegExp): [from: number, to: number][]
   return [...parts, [from, text.length]]
 }
 /** "eggs x2", "oatmeal 225": how much, where a whole list says it so. */
-const count = /\p{L}\d{0,3}\)?\s+(?:[x×]\s?)?\d+(?:[.,]\d+)?$/u
+const count = new RegExp(`\\p{L}\\d{0,3}\\)?\\s+(?:[x×]\\s?)?\\d+(?:[.,]\\d+)?(?:\\s(?:${packs}))?$`, 'u')
 export const saysAmount = (thing: string) => saysHowMuch(thing) || count.test(thing)
 /** Minutes, degrees, pieces: "20 min prep / 180 °C / 12 slices" lists nothing to eat. */
 export const noWeight =

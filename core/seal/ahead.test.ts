@@ -33,9 +33,17 @@ describe('rules that are announced', () => {
     })
     expect(ahead!.reaches[0]!.hinders.join(' ')).toContain('erythrosine (E127), which is refused in food here')
     const product = before.products[0]!.id
-    expect(toSign(before, product, 'us')!.hinders.join(' ')).not.toContain('refused in food')
+    expect(
+      toSign(before, product, 'us')!
+        .hinders.map(one => one.what)
+        .join(' '),
+    ).not.toContain('refused in food')
     const after = bun([plain, red], '2027-01-15')
-    expect(toSign(after, product, 'us')!.hinders.join(' ')).toContain('refused in food')
+    expect(
+      toSign(after, product, 'us')!
+        .hinders.map(one => one.what)
+        .join(' '),
+    ).toContain('refused in food')
     expect(rulesAhead(after)).toEqual([])
   })
   it('reach nothing that they do not concern', () => {

@@ -61,7 +61,8 @@ function reachedBy(
       const [now, next] = [toSign(workbook, id, market), toSign(then, id, market)]
       if (!now || !next) return []
       const parts = alteredIn(now.says, next.says).map(one => one.part)
-      const hinders = next.hinders.filter(one => !now.hinders.includes(one))
+      const before = new Set(now.hinders.map(one => one.what))
+      const hinders = next.hinders.map(one => one.what).filter(one => !before.has(one))
       return parts.length + hinders.length === 0 ? [] : [{ product: { id, name }, parts, hinders }]
     })
 }

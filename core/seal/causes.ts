@@ -24,9 +24,13 @@ interface Signed {
   says: readonly Said[]
   rests: Workbook
 }
-interface Change {
+export interface Cause {
   /** In words: "plum: its facts changed". */
   says: string
+  /** The ingredient whose facts changed, by id; absent where it is anything else. */
+  ingredient?: string
+}
+interface Change extends Cause {
   /** The books with this as it was when it was signed. */
   putBack: (books: Workbook) => Workbook
 }
@@ -49,6 +53,7 @@ function changesIn(was: Workbook, is: Workbook): Change[] {
       return [
         {
           says: `${(next ?? old)!.name}: ${told}`,
+          ...(list === 'ingredients' ? { ingredient: id } : {}),
           putBack: books =>
             ({ ...books, [list]: withFormer<{ id: string }>(books[list], id, old) }) as unknown as Workbook,
         },
@@ -102,25 +107,26 @@ export function causesOf(
   { product, now }: { product: Product; now: readonly Said[] },
   workbook: Workbook,
   says: (books: Workbook) => readonly Said[],
-): string[] {
+): readonly Cause[] {
   const is = restsOf(workbook, byId(workbook.products).get(product.id)!)
   const changes = changesIn(signed.rests, is)
   const pack = rulesOf(signed.market, judgedOn(workbook))
-  const rules = pack.version === signed.pack.version ? [] : [`the rules of ${pack.title} are of ${pack.asOf} now`]
-  const ranOut = 'a proof ran out as the days went by'
+  const rules =
+    pack.version === signed.pack.version ? [] : [{ says: `the rules of ${pack.title} are of ${pack.asOf} now` }]
+  const ranOut = { says: 'a proof ran out as the days went by' }
   if (changes.length + rules.length === 0) return [ranOut]
   const far = distance(signed.says, now)
   const back = changes.map(one => says(one.putBack(is)))
   // one that explains all of it is the cause, whatever else was changed
   const alone = back.findIndex(said => alteredIn(signed.says, said).length === 0)
-  if (alone >= 0) return [changes[alone]!.says]
+  if (alone >= 0) return [changes[alone]!]
   const causes = changes.filter((_, at) => distance(signed.says, back[at]!) < far)
   const without = says(causes.reduce((books, one) => one.putBack(books), is))
-  if (causes.length > 0 && alteredIn(signed.says, without).length === 0) return causes.map(one => one.says)
+  if (causes.length > 0 && alteredIn(signed.says, without).length === 0) return causes
   // what is left is of the rules, or of the days: it would be so had nothing been changed
   const byItself = alteredIn(signed.says, says({ ...signed.rests, today: is.today })).length > 0
   const others = rules.length > 0 ? rules : byItself ? [ranOut] : []
-  const found = [...causes.map(one => one.says), ...others]
+  const found = [...causes, ...others]
   // each only together with others
-  return found.length > 0 ? found : [...changes.map(one => one.says), ...rules]
+  return found.length > 0 ? found : [...changes, ...rules]
 }

@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { openWarnings } from '../allergen/precaution'
 import type { Assessment } from '../assess/assess'
 import { assessed } from '../assess/slice'
+import type { Problem } from '../label/problem'
 import { rulesOf } from '../market/market'
 import { AllergenCode } from '../model/allergen'
 import { byId } from '../model/byId'
@@ -53,7 +54,7 @@ export interface ToSign {
   assessment: Assessment
   says: Said[]
   places: PlaceFound[]
-  hinders: string[]
+  hinders: Problem[]
 }
 
 /** Null where there is no such product, or it has no recipe any more. */
@@ -75,8 +76,8 @@ export function toSign(workbook: Workbook, productId: string, market: MarketCode
       const undecided = openWarnings(warned)
       const notHolding = assessment.claims.some(claim => claim.verdict !== 'holds')
       // each that does not hold has its problem; that none slips by is not left to that
-      const before = problems.length === 0 && notHolding ? ['A claim does not hold.'] : problems.map(one => one.what)
-      return [...before, ...undecided]
+      const before = problems.length === 0 && notHolding ? [{ what: 'A claim does not hold.' }] : problems
+      return [...before, ...undecided.map(what => ({ what }))]
     },
   }
 }
@@ -121,12 +122,15 @@ export interface Stale {
   altered: Altered[]
   /** What altered it, by name: facts, the recipe, the kitchen, the rules, the day. */
   causes: string[]
+  /** The ingredients among them, by id. */
+  ingredients: string[]
 }
 /** Null as long as the label says what was signed, whatever else was changed. */
 export function staleSince(seal: Seal, now: ToSign | null, workbook: Workbook): Stale | null {
   const altered = alteredIn(seal.says, now?.says ?? [])
   if (altered.length === 0) return null
-  if (!now) return { altered, causes: ['the product or its recipe was taken out'] }
+  if (!now) return { altered, causes: ['the product or its recipe was taken out'], ingredients: [] }
   const says = (books: Workbook) => toSign(books, now.product.id, seal.market)?.says ?? []
-  return { altered, causes: causesOf(seal, { product: now.product, now: now.says }, workbook, says) }
+  const causes = causesOf(seal, { product: now.product, now: now.says }, workbook, says)
+  return { altered, causes: causes.map(one => one.says), ingredients: causes.flatMap(one => one.ingredient ?? []) }
 }

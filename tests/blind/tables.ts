@@ -43,7 +43,8 @@ export const statementsOf = (set: string): SaidStatement[] =>
  * have hidden one ("smält 100 g smör", "Zartbitterkuvertüre", "800 condensed", "cream:choc", "couverture"); of the seventeenth 14 of 199,
  * five of those ("sr", "marg", a shop's pastry, a strudel dough, white chocolate); of the eighteenth 13 of 107, four of those (wheat
  * biscuits, "T45", a bought biscuit, ice cream); of the nineteenth 28 of 309, five of those ("butter" behind "the cake takes", "butt",
- * "mature", "sr gf", clotted cream), and of its cards five gave amounts to the wrong food or read a share as grams.
+ * "mature", "sr gf", clotted cream), and of its cards five gave amounts to the wrong food or read a share as grams; of the twentieth
+ * 14 of 154, four of those ("a packet of ginger biscuits", a bought sponge, "cond. milk", "b'wheat" heard as wheat).
  */
 export const cardsOf = (set: string): HeardCard[] =>
   rowsOf('cards.txt', set).map(([text = '', foods = '']) => ({ text, foods: foods.split('; ') }))

@@ -1,4 +1,4 @@
-import { type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
+import { byCause, type Matter, mattersToday, saidOf } from '@fair-tin/core/assess'
 import { lotsOnHand, printOf, putOffMatters } from '@fair-tin/data'
 import { reading, today } from '../bakery'
 import { heldMatters, unfinishedMatters } from '../batches'
@@ -28,8 +28,7 @@ export default async function TodayPage() {
   const all = [
     ...held,
     ...through,
-    ...labelMatters(states),
-    ...mattersToday(workbook, lots),
+    ...byCause([...labelMatters(states), ...mattersToday(workbook, lots)]),
     ...unfinished,
     ...aheadMatters(workbook, states),
   ]

@@ -66,9 +66,12 @@ export function SignLabel(props: LabelToSign) {
               note={`${now.hinders.length} in all. Each is mended on the bench or in the larder.`}
             >
               <ul>
-                {now.hinders.map(one => (
-                  <li key={one} className="flex gap-2 border-b border-hair/60 py-1 last:border-0">
-                    <VerdictMark mark="unproven" /> {one}
+                {now.hinders.map(({ what, weight, mend }) => (
+                  <li key={what} className="flex gap-2 border-b border-hair/60 py-1 last:border-0">
+                    <VerdictMark mark={weight ?? 'unproven'} />
+                    <span>
+                      {what} {mend && <span className="text-quiet">{mend}</span>}
+                    </span>
                   </li>
                 ))}
               </ul>

@@ -1,4 +1,5 @@
 // What the page of one label holds: as it is now, as it is signed, and what became of it.
+import type { Problem } from '@fair-tin/core/label'
 import type { MarketCode } from '@fair-tin/core/model'
 import type { ClaimProof, PlaceAnswer, PlaceFound, Said, Stale, Standing } from '@fair-tin/core/seal'
 import type { SignOff } from '@fair-tin/data'
@@ -16,7 +17,7 @@ export interface LabelToSign {
   now: {
     says: Said[]
     print: string
-    hinders: string[]
+    hinders: Pick<Problem, 'what' | 'weight' | 'mend'>[]
     places: PlaceFound[]
     questions: string[]
     claims: ClaimProof[]

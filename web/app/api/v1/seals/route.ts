@@ -90,7 +90,7 @@ async function sign(
   if (now.hinders.length > 0)
     throw new Refused(
       409,
-      `It cannot be signed: ${now.hinders[0]}${now.hinders.length > 1 ? ` And ${now.hinders.length - 1} more.` : ''}`,
+      `It cannot be signed: ${now.hinders[0]!.what}${now.hinders.length > 1 ? ` And ${now.hinders.length - 1} more.` : ''}`,
     )
   if (printOf(now.says) !== read)
     throw new Refused(409, 'The label changed while you read it. Read it again, then sign.')

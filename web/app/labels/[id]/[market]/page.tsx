@@ -56,7 +56,11 @@ export default async function SignPage({ params }: { params: Promise<{ id: strin
         now && {
           says: now.says,
           print: printOf(now.says),
-          hinders: now.hinders,
+          hinders: now.hinders.map(({ what, weight, mend }) => ({
+            what,
+            ...(weight ? { weight } : {}),
+            ...(mend ? { mend } : {}),
+          })),
           places: now.places,
           questions: now.assessment.declaration.questions,
           claims,

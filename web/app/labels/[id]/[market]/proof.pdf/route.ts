@@ -63,7 +63,7 @@ export async function GET(
         },
         {
           title: 'Before it can be signed',
-          rows: now.hinders.length === 0 ? [{ text: 'Nothing.' }] : now.hinders.map(text => ({ text })),
+          rows: now.hinders.length === 0 ? [{ text: 'Nothing.' }] : now.hinders.map(one => ({ text: one.what })),
         },
       ],
       foot: `State ${printOf(now.says).slice(0, 24)}, as of ${workbook.today}.`,
