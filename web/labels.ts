@@ -119,13 +119,19 @@ export function labelMatters(states: readonly LabelState[]): Matter[] {
   const outOfDate = [...byCause].map(([cause, of]): Matter => {
     const names = [...new Set(of.map(one => one.product.name))]
     const [ingredient, ...others] = new Set(of.flatMap(one => one.stale!.ingredients))
-    const isCause = ingredient !== undefined && others.length === 0 && of[0]!.stale!.causes.length === 1
+    // told of the ingredient already, what else did it is left to say
+    const beside = of[0]!.stale!.besides
     const outOfDate = `${names.length === 1 ? `the label of ${names[0]} is` : `the labels of ${fullList(names)} are`} out of date.`
     return {
       key: `label ${cause}`,
       weight: 'breaks',
       what: `${capital(cause)}: ${outOfDate}`,
-      ...(isCause ? { cause: ingredient, afterCause: capital(outOfDate) } : {}),
+      ...(ingredient === undefined || others.length > 0
+        ? {}
+        : {
+            cause: ingredient,
+            afterCause: capital(beside.length === 0 ? outOfDate : `${fullList(beside)}, too: ${outOfDate}`),
+          }),
       detail: 'What is printed says something else than what is in the food now. Hold the printed labels.',
       does: of.length === 1 ? 'Read what changed' : 'See them',
       at: of.length === 1 ? `/labels/${of[0]!.product.id}/${of[0]!.market}` : '/labels',

@@ -13,6 +13,7 @@ import { MarketCode } from '../model/market'
 import type { Product } from '../model/product'
 import { judgedOn, Workbook } from '../model/workbook'
 import { asPacked } from '../recipe/packWeight'
+import { capital } from '../words/listing'
 import { causesOf } from './causes'
 import { hiddenPlaces, type PlaceFound, placesOf } from './hiddenPlaces'
 import { restsOf } from './rests'
@@ -76,8 +77,12 @@ export function toSign(workbook: Workbook, productId: string, market: MarketCode
       const undecided = openWarnings(warned)
       const notHolding = assessment.claims.some(claim => claim.verdict !== 'holds')
       // each that does not hold has its problem; that none slips by is not left to that
-      const before = problems.length === 0 && notHolding ? [{ what: 'A claim does not hold.' }] : problems
-      return [...before, ...undecided.map(what => ({ what }))]
+      const before: Problem[] = problems.length === 0 && notHolding ? [{ what: 'A claim does not hold.' }] : problems
+      const all = [...before, ...undecided.map((what): Problem => ({ what }))]
+      // what breaks first
+      return all
+        .map(one => ({ ...one, what: capital(one.what) }))
+        .sort((a, b) => Number(b.weight === 'breaks') - Number(a.weight === 'breaks'))
     },
   }
 }
@@ -122,15 +127,22 @@ export interface Stale {
   altered: Altered[]
   /** What altered it, by name: facts, the recipe, the kitchen, the rules, the day. */
   causes: string[]
-  /** The ingredients among them, by id. */
+  /** The ingredients among them, by id; and what else is. */
   ingredients: string[]
+  besides: string[]
 }
+const takenOut = 'the product or its recipe was taken out'
 /** Null as long as the label says what was signed, whatever else was changed. */
 export function staleSince(seal: Seal, now: ToSign | null, workbook: Workbook): Stale | null {
   const altered = alteredIn(seal.says, now?.says ?? [])
   if (altered.length === 0) return null
-  if (!now) return { altered, causes: ['the product or its recipe was taken out'], ingredients: [] }
+  if (!now) return { altered, causes: [takenOut], ingredients: [], besides: [takenOut] }
   const says = (books: Workbook) => toSign(books, now.product.id, seal.market)?.says ?? []
   const causes = causesOf(seal, { product: now.product, now: now.says }, workbook, says)
-  return { altered, causes: causes.map(one => one.says), ingredients: causes.flatMap(one => one.ingredient ?? []) }
+  return {
+    altered,
+    causes: causes.map(one => one.says),
+    ingredients: causes.flatMap(one => one.ingredient ?? []),
+    besides: causes.flatMap(one => (one.ingredient === undefined ? one.says : [])),
+  }
 }
