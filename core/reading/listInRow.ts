@@ -18,7 +18,7 @@ function headed(row: string): [string, string] | null {
 const longestHead = 6
 /** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
 function groupInRow(row: string): [string, string] | null {
-  const parts = /^(\p{L}[^:~\d]{1,50}?)(?::|\s[-–—~=]|\s?(?:\.{3,}|…))\s+(\S.*)$/u.exec(row)
+  const parts = /^(\p{L}[^:;~\d]{1,50}?)(?::|\s[-–—~=]|\s?(?:\.{3,}|…))\s+(\S.*)$/u.exec(row)
   if (!parts || nutrition.test(row) || isField(row) || speaksOfYield(row)) return null
   const [, head, rest] = parts as unknown as [string, string, string]
   if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
@@ -87,6 +87,14 @@ function listedIn(row: string, grouped = false): string[] {
 /** "cream 150 ml": a short name, and how much of it. */
 const nameFirst =
   /^(?:\p{L}[\p{L}’'-]*\s+){1,4}(?:[x×]\s?)?[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛./–-]*\s?\p{L}{0,5}\.?(?:\s\([^()]*\))?$/u
+/** "Ginger slab; 2 mugs gram flour; 1 egg; mix; bake": a text whose rows were lost, what it is called and what is to be done among them. */
+function rowsLost(row: string): string[] | null {
+  if (row.length > longestRow * 3 || nutrition.test(row)) return null
+  const rows = parted(row, /^;\s+/)
+    .map(([from, to]) => row.slice(from, to).trim())
+    .filter(Boolean)
+  return rows.length > 4 && rows.filter(saysAmount).length * 2 >= rows.length ? rows : null
+}
 /** The things of a row that has no heading in it: only where its first has its amount behind it, and so is no line as lines are written. */
 function listAlone(row: string): string[] {
   if (nutrition.test(row) || settingsIn(row)) return [row]
@@ -104,7 +112,8 @@ export interface Part {
   text: string
   thing: boolean
 }
-const things = (list: readonly string[]): Part[] => list.map(text => ({ text, thing: list.length > 1 }))
+const things = (list: readonly string[]): Part[] =>
+  list.map(text => ({ text, thing: list.length > 1 && !tellsToDo(text, true) }))
 const around = (text: string): Part => ({ text, thing: false })
 
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */
@@ -121,6 +130,11 @@ export function inRows(row: string, cells: boolean): Part[] {
   if (named) return [...things(named), ...rest()]
   const group = groupInRow(first)
   if (group) return [around(group[0]), ...things(listedIn(group[1], true)), ...rest()]
+  const lost = cells ? null : rowsLost(row)
+  if (lost)
+    return lost.flatMap((text, at) =>
+      at > 0 && saysAmount(text) && !tellsToDo(text, true) ? [{ text, thing: true }] : inRows(text, false),
+    )
   const alone = cells ? [first] : listAlone(first)
   return alone.length > 1 ? [...things(alone), ...rest()] : [around(row)]
 }

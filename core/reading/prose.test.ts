@@ -149,3 +149,24 @@ it('the number of a step is no part of it', () => {
     'Whisk 4 eggs with 120 g sugar. Sift over 90 g rice flour. 200C 9 min. Turn out. Roll.',
   )
 })
+
+it('what was weighed out once is not weighed out again where it is spoken of', () => {
+  fc.assert(
+    fc.property(things, list => {
+      const said = list.map(({ food, grams }) => `${grams} g ${food}`)
+      const [first] = list
+      const text = `A slab of ours. You need ${said.slice(0, -1).join(', ')} and ${said.at(-1)}. Melt the ${said[0]} in a pan, then stir in 10 g of the ${first!.food}.`
+      expect(linesOf(text), text).toEqual(list.map(({ food, grams }) => [food, grams, 'g']))
+    }),
+    { numRuns: 80 },
+  )
+})
+
+it.each(['bread mix 500 g strong', 'Dairy-free spread 100 g block', 'oat whip 200 ml cold', 'Spread 100 g dairy-free'])(
+  '%s is what stands first',
+  row => {
+    expect(readRecipe(`Damson slab\n\n${row}\n100 g oats\n50 g damsons`).lines[0]!.item.toLowerCase()).toMatch(
+      /mix|spread|whip/,
+    )
+  },
+)

@@ -200,12 +200,18 @@ function read(text: string): ReadLine {
     if (left && isNamedBehind(head.rest, tidy(left)) && onlyKind.test(tidy(left))) {
       // "amaranth 100 g flour" is amaranth flour
       head.rest = `${tidy(head.rest)} ${tidy(left)}`
-    } else if (left && leadsIn(head.rest) && /\p{L}{2}/u.test(left) && takeBefore(`${tidy(left)} x`).item !== 'x') {
+    } else if (
+      left &&
+      leadsIn(head.rest) &&
+      /\p{L}{2}/u.test(left) &&
+      !kindOfFree.test(tidy(left)) &&
+      takeBefore(`${tidy(left)} x`).item !== 'x'
+    ) {
       // "for the syrup boil 125 g icing sugar with the juice"
       const [name = '', ...goesOn] = tidy(left).split(/\s+(?=(?:with|into|over|in|until|till|for) )/)
       preps.push(tidy(head.rest), ...goesOn)
       head.rest = name
-    } else if (left && isNamedBehind(head.rest, tidy(left))) {
+    } else if (left && !kindOfFree.test(tidy(left)) && isNamedBehind(head.rest, tidy(left))) {
       preps.push(tidy(head.rest))
       head.rest = tidy(left)
     } else if (left) (kindOfFree.test(tidy(left)) ? kinds : preps).push(tidy(left))

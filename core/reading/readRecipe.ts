@@ -88,6 +88,18 @@ const nextHeading = /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s)/iu
 const nextList =
   /(?<=[.;])\s+(?=(?:for|to) (?:the )?[\p{L} ]{2,30}:\s|\p{L}{3,20}(?: \p{L}{3,20})?(?::| [-–]) (?:\d|[½¼¾⅓⅔])[^:;]*\p{L})/iu
 const beginsList = /^(?:[a-h][).] )?(?:\p{L}{3,20}(?::| [-–]) )?(?:\d|[½¼¾⅓⅔])(?![\d.,]*[.)] )/iu
+/** Where nearly every row ends in a dot, it ends none of them: "75 g butter." is a line, and only what is to be done a sentence. */
+function undotted(rows: readonly Row[]): readonly Row[] {
+  const isDotted = ({ text }: Row) => text.length <= longestRowOfOne && /[\p{L}\d)]\.$/u.test(text)
+  const sentences = rows.filter(one => sentencesOf(one.text).length > 1).length
+  return rows.length >= 4 && (rows.filter(isDotted).length + sentences) * 5 >= rows.length * 3
+    ? rows.map(row =>
+        isDotted(row) && sentencesOf(row.text).length === 1 && !tellsToDo(row.text, true)
+          ? { ...row, text: row.text.replace(/\.$/, '') }
+          : row,
+      )
+    : rows
+}
 /** A row that holds one thing, as lists are written. */
 const isListed = ({ text, cells, bullet }: Row): boolean =>
   cells ||
@@ -103,7 +115,7 @@ const isListed = ({ text, cells, bullet }: Row): boolean =>
 export function rowsToRead(source: string): { rows: Row[]; asides: Aside[]; told: boolean } {
   const { rows, asides } = rowsOf(source)
   // field by field first: "note: or ghee" of a thing opens no notes
-  const fields = keyed(rows)
+  const fields = undotted(keyed(rows))
   const told = !fields.some(isListed)
   const apart = fields
     .flatMap(row => placed(row, row.text.split(beginsList.test(row.text) ? nextList : nextHeading), source))
@@ -145,11 +157,27 @@ export function readRecipe(given: string): ReadRecipe {
     became(row, 'open')
     result.unread.push(row)
   }
-  /** What is weighed out in the sentences of a text that is told in sentences. */
+  /** Lines that stood as lines. */
+  let listed = 0
+  /** What is weighed out in a sentence; not again what was weighed out already: "melt the 100 g butter", "50 g of the sugar". */
+  const weigh = (sentence: string, heading: string | null) => {
+    const said = sentence.toLowerCase()
+    for (const line of linesInProse(sentence)) {
+      const read = readLine(line)
+      const name = read.item.toLowerCase()
+      const before = result.lines.find(
+        one => name === one.item.toLowerCase() || name.startsWith(`${one.item.toLowerCase()} `),
+      )
+      const ofIt =
+        said.includes(`the ${line.toLowerCase()}`) || new RegExp(`\\bof (?:the|that) ${escaped(name)}`).test(said)
+      // below a list the same amount is the same; where all is told, it may be for the icing
+      if (!before || !(ofIt || (listed > 0 && before.amount?.value === read.amount?.value)))
+        result.lines.push({ ...read, text: line, heading })
+    }
+  }
+  /** Of a text that is told in sentences. */
   const weighedIn = (row: string) => {
-    if (told && zone !== 'notes')
-      for (const line of linesInProse(row))
-        result.lines.push({ ...readLine(line), text: line, heading: currentHeading })
+    if (told && zone !== 'notes') weigh(row, currentHeading)
   }
   const facts = ({ tin, tins, pieces, ovenCelsius, minutes } = result) =>
     JSON.stringify([tin, tins, pieces, ovenCelsius, minutes])
@@ -194,7 +222,6 @@ export function readRecipe(given: string): ReadRecipe {
     }
     return made?.whole ?? false
   }
-  let listed = 0
   const addLine = (row: string, bullet: boolean) => {
     zone = 'ingredients'
     listed++
@@ -382,8 +409,7 @@ export function readRecipe(given: string): ReadRecipe {
       // "Cheese scones: rub 100 g butter into …"
       const named = /^(\p{L}[^:;,.—]{2,50}?)(?::| —)\s/u.exec(said[0]!)?.[1]
       if (result.title === '' && named && !clearlyDeed(named) && linesInProse(named).length === 0) result.title = named
-      for (const step of result.steps)
-        for (const line of linesInProse(step.text)) result.lines.push({ ...readLine(line), text: line, heading: null })
+      for (const step of result.steps) weigh(step.text, null)
     }
   }
   // of all that is said of keeping the shortest: filled it keeps for days, and plain for weeks
@@ -393,6 +419,7 @@ export function readRecipe(given: string): ReadRecipe {
   result.lines = withUnits(result.lines, unit)
   return result
 }
+const escaped = (text: string): string => text.replace(/[^\p{L}\p{N} ]/gu, '.')
 /** "A simple sponge", above a blank row: what it is called, and no piece of anything. */
 const namedWithArticle = (row: string, next: Row | undefined): boolean =>
   /^an? \p{L}+ \p{L}/iu.test(row) && next?.gap === true && readLine(row).amount?.unit === 'each'

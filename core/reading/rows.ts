@@ -120,8 +120,8 @@ function lineOf(cells: readonly string[], heads: readonly Head[]): string {
   const notes = [...said('note'), ...said('other').filter(cell => /\p{L}{2}/u.test(cell))]
   const share = said('share')[0]
   // a table of shares alone
-  if (!read && name !== '' && share && !heads.some(head => head.column === 'amount'))
-    return `${name} ${share.replace(/\s*%$/, '')} %`
+  if (!read && name !== '' && share && /\d/.test(share))
+    return [`${name} ${share.replace(/\s*%$/, '')} %`, ...(written ? [`(${written})`] : []), ...notes].join(' ')
   if (!read) return [name, written, ...notes].filter(Boolean).join(', ')
   const much = written.slice(0, written.length - read.rest.length)
   const unit = read.amount.unit === 'each' && read.rest === '' ? (said('unit')[0] ?? heads[at]!.unit) : ''
@@ -179,6 +179,14 @@ function unsent(raw: string, speakers: ReadonlySet<string>): string {
   if (name && speakers.has(name[1]!)) return said.slice(name[0].length)
   // "10.50 kg flour", the second row of a message, begins with no time
   return before.includes('[') ? said : raw
+}
+
+/** "**250 g butter**" in every row stresses nothing. */
+function plainlyWritten(text: string): (raw: string) => string {
+  const rows = text.split('\n').filter(row => row.trim() !== '')
+  const stressed = /^(\s*(?:[-*•]\s+)?)(\*\*|__)(.+?)\2\s*$/
+  const allStressed = rows.length > 2 && rows.filter(row => stressed.test(row)).length * 3 > rows.length * 2
+  return raw => (allStressed ? raw.replace(stressed, '$1$3') : raw)
 }
 
 const ends = /\r\n?|\n|<br\s{0,5}\/?>|<\/(?:p|li|div|h\d|tr)>/gi
@@ -306,9 +314,12 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   let heads: Head[] | null = null
   let gap = false
   const speakers = speakersIn(source)
+  const plain = plainlyWritten(source)
   const written = spaced(
     separated(
-      sideBySide(barred(writtenRows(source).map(one => ({ ...one, raw: one.raw.replace(/<\/t[dh]>/gi, '\t') })))),
+      sideBySide(
+        barred(writtenRows(source).map(one => ({ ...one, raw: plain(one.raw.replace(/<\/t[dh]>/gi, '\t')) }))),
+      ),
     ),
   )
   for (const [at, { raw, from, to }] of written.entries()) {
@@ -338,9 +349,10 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
     if (cells[0] === '' && named[0]) named[0].column = 'name'
     const has = (column: Column) => named.some(head => head.column === column)
     const batch = named.findIndex(head => head.column === 'batch')
-    // of several sizes the first is taken
-    if (!heads && has('name') && !has('amount') && batch > 0) named[batch]!.column = 'amount'
+    // of several sizes the first is taken; beside shares, what has another name
     const sized = !heads && (batch > 0 || has('share'))
+    const size = batch > 0 ? batch : named.findIndex(head => head.column === 'other')
+    if (sized && !has('amount') && size > 0) named[size]!.column = 'amount'
     if (has('name') && (sized || (has('amount') && !cells.some(cell => /\d/.test(cell))))) {
       heads = named
       asides.push({ as: 'table', ...place })

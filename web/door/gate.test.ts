@@ -76,6 +76,10 @@ describe('the gate', () => {
     expect(at({ host: own.host }, 'GET', path)?.status).toBe(400),
   )
   it.each(['TRACE', 'CONNECT', 'PROPFIND'])('does nothing by %s', method => expect(at(own, method)?.status).toBe(405))
+  it('an action of a page is none of a route', () => {
+    expect(at({ ...own, 'next-action': 'x' }, 'POST', '/api/v1/entries')?.status).toBe(400)
+    expect(at({ ...own, 'next-action': 'x' }, 'POST', '/recipes/new')).toBe(null)
+  })
   it('never throws, whatever comes', () =>
     fc.assert(
       fc.property(

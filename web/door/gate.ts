@@ -63,6 +63,8 @@ export function problemAtTheGate({ method, path, header }: AtTheGate): Turned | 
 
   const type = (header('content-type') ?? '').split(';')[0]!.trim().toLowerCase()
   const action = header('next-action') !== null
+  // the framework would answer it in its own words
+  if (action && path.startsWith('/api/')) return { status: 400, says: 'What a page does of itself is not done here.' }
   const large = mostOf(path)
   if (!action && large === null && type !== 'application/json')
     return { status: 415, says: 'A change is sent as application/json.' }
