@@ -202,6 +202,19 @@ function writtenRows(text: string): { raw: string; from: number; to: number }[] 
   return written
 }
 
+const fewestOfTable = 3
+/** From where to where rows follow on each other that have as many cells. */
+function runsOf(cells: readonly (readonly string[])[], isRow: (at: number) => boolean): [from: number, end: number][] {
+  const runs: [number, number][] = []
+  for (let from = 0; from < cells.length; from++) {
+    let end = from
+    while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
+    if (end > from) runs.push([from, end])
+    from = Math.max(from, end - 1)
+  }
+  return runs
+}
+
 /**
  * Columns held apart by blanks, as a typewriter sets them: where three rows and more that follow on each other have as many cells,
  * an amount among them, they are a table.
@@ -213,14 +226,12 @@ function spaced<T extends { raw: string }>(rows: readonly T[]): T[] {
     return row.length > 1 && row.some(isAmount) && row.some(cell => /\p{L}{2}/u.test(cell) && !isAmount(cell))
   }
   const out = [...rows]
-  for (let from = 0; from < rows.length; from++) {
-    let end = from
-    while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
+  for (const [begins, end] of runsOf(cells, isRow)) {
+    if (end - begins < fewestOfTable) continue
     // its head stands right above it
-    const above = cells[from - 1] ?? []
-    if (end - from >= 3 && above.length === cells[from]!.length && headOf(above[0]!).column === 'name') from--
-    if (end - from >= 3) for (let at = from; at < end; at++) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
-    from = Math.max(from, end - 1)
+    const above = cells[begins - 1] ?? []
+    const from = above.length === cells[begins]!.length && headOf(above[0]!).column === 'name' ? begins - 1 : begins
+    for (let at = from; at < end; at++) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
   }
   return out
 }
@@ -230,15 +241,12 @@ function barred<T extends { raw: string }>(rows: readonly T[]): T[] {
   const cells = rows.map(({ raw }) => (/ \| |^\s*\|/.test(raw) ? [] : raw.trim().split('|')))
   const isRow = (at: number) => (cells[at]?.length ?? 0) > 1 && cells[at]!.some(cell => /\p{L}{2}/u.test(cell))
   const out = [...rows]
-  for (let from = 0; from < rows.length; from++) {
-    let end = from
-    while (isRow(end) && cells[end]!.length === cells[from]!.length) end++
-    const block = cells.slice(from, end)
-    if (block.length >= 3 && block.filter(row => row.some(isAmount)).length * 2 > block.length)
-      for (let at = from; at < end; at++)
-        // "Blueberry muffins|12" above them all is what they make
-        if (at > 0 || !namesWhatIsMade(cells[at]!)) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
-    from = Math.max(from, end - 1)
+  for (const [from, end] of runsOf(cells, isRow)) {
+    if (end - from < fewestOfTable || cells.slice(from, end).filter(row => row.some(isAmount)).length * 2 <= end - from)
+      continue
+    for (let at = from; at < end; at++)
+      // "Blueberry muffins|12" above them all is what they make
+      if (at > 0 || !namesWhatIsMade(cells[at]!)) out[at] = { ...rows[at]!, raw: cells[at]!.join('\t') }
   }
   return out
 }
