@@ -21,7 +21,7 @@ const cut: readonly (readonly [short: string, full: string])[] = [
   ['ww(?= fl)', 'whole wheat'],
   ['sgl', 'single'],
   ['marg', 'margarine'],
-  ['s\\.?r\\.?(?=\\s*(?:$|[,;)\n]))', 'self-raising flour'],
+  ['s\\.?r\\.?(?=\\s*(?:$|[,;)(/\n]))', 'self-raising flour'],
   ['dble', 'double'],
   ["b[’']?wheat", 'buckwheat'],
 

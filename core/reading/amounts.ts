@@ -162,7 +162,7 @@ export function repeats(text: string): Amount[] {
 
 /** Takes what a count counts, or what the amount is packed in, off the front of the name. */
 export function takeCounted(found: Amounts): void {
-  found.rest = found.rest.replace(/^\s*(?:or so\s+)?(?:each:?\s+)?(?:of (?:an? |the )?)?/i, '').trim()
+  found.rest = found.rest.replace(/^\s*(?:or so\s+)?(?:each:?\s+)?(?:of (?:an? |the |its |their |your )?)?/i, '').trim()
   if (found.amount === null) return
   const byCount = found.amount.unit === 'each'
   // butter comes in sticks that weigh something; cinnamon and celery do not

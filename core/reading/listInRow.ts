@@ -5,7 +5,7 @@ import { groupWord } from './opening'
 import { readLine } from './readLine'
 import { isField, opens, saysHowMuch, settingsIn, speaksOfYield, startsLikeAmount, tellsToDo } from './rowKind'
 import { longSentencesOf, toldSentencesOf } from './sentences'
-import { longestRow, noWeight, nutrition, parted, saysAmount, thingsByShape } from './waysInRow'
+import { longestRow, noWeight, nutrition, parted, saysAmount, slashesApart, thingsByShape } from './waysInRow'
 
 const startsWithTime = /^\d{1,3}\s*(?:min|h|std|хв|мин)/i
 /** "Ingredients: 200 g rice flour, 2 eggs": what it opens, and what follows in the same row. */
@@ -49,7 +49,7 @@ const longestThing = 80
 /** The things listed in one row, most of them saying how much; else the row itself. */
 function listedIn(row: string, grouped = false): string[] {
   if (row.length > longestRow) return [row]
-  const text = row.replace(/\.$/, '')
+  const text = slashesApart(row.replace(/\.$/, ''))
   const things = text.split(nextThing)
   if (
     things.length > 1 &&
@@ -113,7 +113,7 @@ export interface Part {
   thing: boolean
 }
 const things = (list: readonly string[]): Part[] =>
-  list.map(text => ({ text, thing: list.length > 1 && !tellsToDo(text, true) }))
+  list.map(text => ({ text, thing: list.length > 1 && (saysAmount(text) || !tellsToDo(text, true)) }))
 const around = (text: string): Part => ({ text, thing: false })
 
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */

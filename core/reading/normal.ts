@@ -129,7 +129,7 @@ const foreignManner = new RegExp(
 )
 /** "½ lb. butter", "6 oz. Sugar"; but "add 6 oz. Mix well". */
 const dotBehindUnit = new RegExp(
-  `(?<=(?:\\d|[½⅓⅔¼¾⅛])\\s?(?:fl\\.?\\s)?)(${dottedUnit}|k?g|m?l|c|cups?)\\.(?=\\s+(?:\\p{Ll}|(\\p{Lu}\\p{L}+(?: \\p{L}+)?)))`,
+  `(?<=(?:\\d|[½⅓⅔¼¾⅛])\\s?(?:fl\\.?\\s)?)(${dottedUnit}|k?g|m?l|[CcTt]|cups?)\\.(?=\\s+(?:\\p{Ll}|(\\p{Lu}\\p{L}+(?: \\p{L}+)?)))`,
   'gu',
 )
 /** "200 g de farine", "25 cl d’huile". */
@@ -156,7 +156,10 @@ const abroad: Record<string, string> = {
   ...{ quattro: '4', cinque: '5', dos: '2', tres: '3', cuatro: '4', cinco: '5', seis: '6' },
   ...{ twee: '2', drie: '3', vijf: '5', zes: '6', två: '2', fyra: '4', fem: '5', dwa: '2', trzy: '3', cztery: '4' },
 }
-const numbersAbroad = new RegExp(`(?<![\\p{L}\\d])(${Object.keys(abroad).join('|')})(?= (\\p{L}+(?: \\p{L}+)?))`, 'giu')
+const numbersAbroad = new RegExp(
+  `(?<=^\\s*|[,;(+]\\s*|(?<!\\p{L})(?:und|et|y|e|och|en|i|con|mit|avec)\\s)(${Object.keys(abroad).join('|')})(?= (?!leches)(\\p{L}+(?: \\p{L}+)?))`,
+  'giu',
+)
 const ground = /(?<!\p{L})gr(?:’|')?d\.?(?= \p{L})/giu
 const known = /[\p{L}\d]/u
 

@@ -46,7 +46,7 @@ it('a dot behind a unit ends nothing', () => {
   const many = fc.uniqueArray(
     fc.record({
       food: fc.constantFrom(...foods),
-      much: fc.constantFrom('½ lb', '6 oz', '1½ oz', '2 tbsp', '¼ pt', '1 tsp', '3 fl. oz', '200 g'),
+      much: fc.constantFrom('½ lb', '6 oz', '1½ oz', '2 tbsp', '¼ pt', '1 tsp', '3 fl. oz', '200 g', '2 T', '1 c'),
     }),
     { minLength: 2, maxLength: 5, selector: one => one.food },
   )
@@ -148,6 +148,14 @@ it('the number of a step is no part of it', () => {
   expect(steps.map(step => step.text).join(' ')).toBe(
     'Whisk 4 eggs with 120 g sugar. Sift over 90 g rice flour. 200C 9 min. Turn out. Roll.',
   )
+})
+
+it('what only begins with the same word is weighed out too', () => {
+  expect(
+    linesOf('A slab of ours. 100 g milk, 50 g oats, 20 g salt. Then fold in 100 g milk chocolate, melted.').map(
+      ([item]) => item,
+    ),
+  ).toEqual(['milk', 'oats', 'salt', 'milk chocolate'])
 })
 
 it('what was weighed out once is not weighed out again where it is spoken of', () => {

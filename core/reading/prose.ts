@@ -7,7 +7,7 @@ import { unitMeant } from './bareNumber'
 import { normal } from './normal'
 import { readLine } from './readLine'
 import { readOven } from './readStep'
-import { noWeight } from './waysInRow'
+import { noWeight, slashesApart } from './waysInRow'
 
 const clauseEnds =
   /[,.;:](?!\d)(?![^()]{0,80}\))\s*|\s+(?:then|with|and|add|adding|into|over|plus|followed by|along with|together with)\s+|\s+(?:n|'n'|&|\/|\+)\s+(?=\d)|\s+\+\s+|\s+(?:und|et|och|og|en|y|e|i|a|ja)\s+(?=\d|eine?n?\s|une?\s|una?\s|een\s|ett\s|[½¼¾])/i
@@ -41,12 +41,12 @@ const byVessel =
 
 /** The amounts and what they are of, each as a line would be written. What is timed, heated or cut is none. */
 export function linesInProse(text: string): string[] {
-  const clauses = eachByItself(normal(text)).split(clauseEnds)
+  const clauses = eachByItself(slashesApart(normal(text))).split(clauseEnds)
   return clauses.flatMap((given, at) => {
     const clause = given.replace(/\s+(?:too|as well|now|please|first)$/i, '')
     // "dip them in dark chocolate, about 100 grams"
     const alone = readAmount(clause.replace(/^(?:so |and |it(?:'|’)?s )/i, ''))
-    const earlier = clauses[at - 1] ?? ''
+    const earlier = (clauses[at - 1] ?? '').slice(-longestSaid)
     const isNamed = (one: string) => one.length <= 40 && !/\d/.test(one) && speaksOfFood(one)
     const said = earlier.replace(/ (?:if you (?:like|want|fancy)|optional|maybe)$/i, '')
     // "coconut, fine, about three cups"
@@ -75,7 +75,9 @@ export function linesInProse(text: string): string[] {
       const read = readAmount(said)
       const thing = read?.rest.trim().replace(/^of (?:the )?/i, '') ?? ''
       // "mascarpone 500 g, beaten": the name stands before
-      const ahead = lines.length === 0 ? clause.slice(0, index).trim() : ''
+      const before = lines.length === 0 ? clause.slice(0, index).replace(/[\s([]+$/, '') : ''
+      // "half gets cocoa (50 g)"
+      const ahead = /^.*\b(?:gets?|takes?|has|is|add|use|some|of) (\p{L}.*)$/iu.exec(before)?.[1] ?? before
       if (read && read.amount.unit !== 'each' && ahead.length <= 40 && isKnownFood(ahead) && !isKnownFood(thing))
         return [`${said.slice(0, said.length - read.rest.length).trim()} ${ahead}`]
       if (!read || !/^\p{L}['’]?\p{L}/u.test(thing)) continue
@@ -96,7 +98,7 @@ export function linesInProse(text: string): string[] {
         (isKnownFood(line.item) && unitMeant(line, null).doubt?.unit) ||
         (read.amount.value >= 20 && /^\s*of\b/i.test(read.rest))
       )
-        lines.push(said.trim())
+        lines.push(said.trim().replace(/\s(?:in|into|with|on|over|to|through)$/i, ''))
       if (lines.length > 0 && said === all) break
     }
     return lines

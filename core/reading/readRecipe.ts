@@ -108,15 +108,25 @@ const isListed = ({ text, cells, bullet }: Row): boolean =>
     sentencesOf(text).length === 1 &&
     inRows(text, false).length === 1 &&
     linesInProse(text).length < 2)
+/** Rows of a list that a text which is told may have beside. */
+const fewestOfList = 4
+function isTold(rows: readonly Row[]): boolean {
+  const listed = rows.filter(isListed).length
+  if (listed === 0 || listed >= fewestOfList) return listed === 0
+  const weighed = rows
+    .filter(row => !isListed(row) && inRows(row.text, row.cells).length === 1)
+    .reduce((sum, row) => sum + linesInProse(row.text).length, 0)
+  return weighed > listed
+}
 /**
  * The rows of a text as they are read: what opens a part in the same row stands by itself, and what is one thing in two rows is one.
- * `told`: no row holds one thing, it is told in sentences.
+ * `told`: it is told in sentences, which weigh out more than what stands in rows of its own.
  */
 export function rowsToRead(source: string): { rows: Row[]; asides: Aside[]; told: boolean } {
   const { rows, asides } = rowsOf(source)
   // field by field first: "note: or ghee" of a thing opens no notes
   const fields = undotted(keyed(rows))
-  const told = !fields.some(isListed)
+  const told = isTold(fields)
   const apart = fields
     .flatMap(row => placed(row, row.text.split(beginsList.test(row.text) ? nextList : nextHeading), source))
     .flatMap(row => {
@@ -165,8 +175,11 @@ export function readRecipe(given: string): ReadRecipe {
     for (const line of linesInProse(sentence)) {
       const read = readLine(line)
       const name = read.item.toLowerCase()
+      // "butter in a pan" is butter; butter beans are none
       const before = result.lines.find(
-        one => name === one.item.toLowerCase() || name.startsWith(`${one.item.toLowerCase()} `),
+        one =>
+          name.replace(/ (?:in|into|over|onto?|with|from|for|till|until|through|to)\b.*/, '') ===
+          one.item.toLowerCase(),
       )
       const ofIt =
         said.includes(`the ${line.toLowerCase()}`) || new RegExp(`\\bof (?:the|that) ${escaped(name)}`).test(said)
@@ -335,7 +348,7 @@ export function readRecipe(given: string): ReadRecipe {
       headings.push({ name: group, row })
       continue
     }
-    if (!cells && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
+    if (!cells && !thing && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
       zone = 'method'
       addStep(counted.has(at) ? row.replace(/^\d+[.)]? /, '') : row)
       weighedIn(row)

@@ -3,7 +3,7 @@ import { isKnownFood } from '../ingredient/knownFood'
 
 /** Units that old books and hasty hands end in a dot. */
 export const dottedUnit = '(?:lbs?|ozs?|pts?|qts?|tsps?|tbsps?|gals?)'
-const endsInUnit = new RegExp(String.raw`(?:\d|[½⅓⅔¼¾⅛])\s?(?:fl\.?\s)?${dottedUnit}\.$`, 'i')
+const endsInUnit = new RegExp(String.raw`(?:\d|[½⅓⅔¼¾⅛])\s?(?:fl\.?\s)?(?:${dottedUnit}|[tc])\.$`, 'i')
 
 const between = /(?<=[.!])\s+(?=\p{Lu})/u
 const betweenLong = /(?<=[\p{L}\d%)]{2}[.!]|\p{L} \d[.!]|\d\s\p{L}[.!])\s+(?=\p{Lu}|\()/u

@@ -29,6 +29,8 @@ export function parted(text: string, sign: RegExp): [from: number, to: number][]
   }
   return [...parts, [from, text.length]]
 }
+/** "150 butter/150 sugar/3 eggs" as with blanks around its strokes; "1/2 cup" as it is. */
+export const slashesApart = (text: string): string => text.replace(/(?<=\p{L}{2}|\))\/(?=\d{1,4}\s?\p{L}{2})/gu, ' / ')
 /** "eggs x2", "oatmeal 225": how much, where a whole list says it so. */
 const count = new RegExp(`\\p{L}\\d{0,3}\\)?\\s+(?:[x×]\\s?)?\\d+(?:[.,]\\d+)?(?:\\s(?:${packs}))?$`, 'u')
 export const saysAmount = (thing: string) => saysHowMuch(thing) || count.test(thing)

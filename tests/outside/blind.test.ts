@@ -12,7 +12,7 @@
 // statements (7 lost, five of them heard as contained where the pack says may), the sixteenth 28 of 40
 // statements (11 lost: "contains milk and may contain nuts" lost the first half of it, "not used but present on site" the second) and
 // 19 of 380 foods of its cards, the seventeenth 26 of 40 statements (11 lost, seven of them heard as contained) and 14 of 199 foods
-// of its cards, the nineteenth 23 of 30 statements (4 lost, two of them heard as contained) and 28 of 309 foods, the twentieth 14 of 154 foods; and the cards of each
+// of its cards, the nineteenth 23 of 30 statements (4 lost, two of them heard as contained) and 28 of 309 foods, the twentieth 14 of 154 foods, the twenty-first 8 of 97; and the cards of each
 // as said there.
 import { expect, it } from 'vitest'
 import { recipes as eighthRecipes } from '../blind/eighthRecipes'
@@ -99,7 +99,8 @@ it.each([
   ['eighteenth', 9],
   // nor of these
   ['nineteenth', 17],
-  ['twentieth', 7],
+  ['twentieth', 6],
+  ['twentyfirst', 4],
 ] as const)('of the cards of the %s set no more food is lost than before', (set, most) => {
   const cards = cardsOf(set)
   const lost = cards.map(card => [card.text.split('\n')[0]!.slice(0, 40), lostIn(card)] as const)

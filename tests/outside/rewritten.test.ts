@@ -5,9 +5,16 @@ import { expect, it } from 'vitest'
 import { lostIn } from '../blind/score'
 import { cardsOf } from '../blind/tables'
 
-const cards = ['fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth'].flatMap(
-  cardsOf,
-)
+const cards = [
+  'fourteenth',
+  'fifteenth',
+  'sixteenth',
+  'seventeenth',
+  'eighteenth',
+  'nineteenth',
+  'twentieth',
+  'twentyfirst',
+].flatMap(cardsOf)
 const rows =
   (way: (row: string) => string) =>
   (text: string): string =>
