@@ -281,6 +281,8 @@ describe('a sentence that says "not" and promises nothing', () => {
     'No guarantee of being # free.',
     'No guarantee that this is free from #.',
     'No promise of a #-free kitchen.',
+    'There is no information about #.',
+    'No data on #.',
     'There is no proof that it is free of #.',
     'Packed on line 2, which runs # on Tuesdays.',
     'The oven takes # bakes on Fridays.',

@@ -5,6 +5,7 @@ import { around } from './brackets'
 import { foreignContains, foreignMay, foreignWithout, plainLetters } from './foreign'
 import { namesFood } from './lexicon'
 import { bareName, scopeOf } from './scope'
+import { proof } from './sober'
 import { toldApart } from './toldApart'
 
 export interface Clauses {
@@ -54,7 +55,10 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:made|produced|baked|packed|prepared|stored|milled|cooked|fried|roasted) (?:alongside|beside|next to|near)\b|\bshares?\b[^.]{0,30}\b(?:lines?|equipment|ovens?|fryers?|oil|site|factory|kitchen|room|mixers?|trays?|tins?)\b|\b(?:same|shared) (?:lines?|equipment|site|factory|kitchen|room|oven|fryer|oil) (?:as|with)\b|\b(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|is|are|has|have) not|don['’]t|doesn['’]t|unable to) (?:be )?(?:been )?(?:able to )?(?:guarantee|confirm|exclude|rule|ensure|say|verif|promise|know|tested|checked|sure|vouch)|\b(?:not|never|un) ?(?:been )?tested\b|\bother (?:products?|cakes?|bars?|lines?|items?|recipes?|goods)\b|\b(?:is|are) shared\b|\b(?:lines?|equipment|ovens?|mixers?|mills?|machines?|fryers?|benches|trays) shared\b|\b(?:lines?|ovens?|mixers?|mills?|machines?|fryers?)\b[^.]{0,24}\b(?:runs?|carr(?:y|ies)|makes?|bakes?|packs?|sees?|takes?|does|do|fries|grinds?|mills)\b|\b(?:which|that|who) (?:also )?(?:runs?|carr(?:y|ies)|packs?|bakes?|fries|grinds?|mills|sees?)\b|\b(?:no|without|not a|nor a) (?:\p{L}+ )?(?:guarantees?|promises?|proof|assurances?|certainty|claims?|evidence|way|information|data|statement|answer)\b|\balso (?:handled|made|packed|stored|processed|baked)\b|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:made|produced|baked|packed|prepared|stored|milled|cooked|fried|roasted) (?:alongside|beside|next to|near)\b|\bshares?\b[^.]{0,30}\b(?:lines?|equipment|ovens?|fryers?|oil|site|factory|kitchen|room|mixers?|trays?|tins?)\b|\b(?:same|shared) (?:lines?|equipment|site|factory|kitchen|room|oven|fryer|oil) (?:as|with)\b|\b(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|is|are|has|have) not|don['’]t|doesn['’]t|unable to) (?:be )?(?:been )?(?:able to )?(?:guarantee|confirm|exclude|rule|ensure|say|verif|promise|know|tested|checked|sure|vouch)|\b(?:not|never|un) ?(?:been )?tested\b|\bother (?:products?|cakes?|bars?|lines?|items?|recipes?|goods)\b|\b(?:is|are) shared\b|\b(?:lines?|equipment|ovens?|mixers?|mills?|machines?|fryers?|benches|trays) shared\b|\b(?:lines?|ovens?|mixers?|mills?|machines?|fryers?)\b[^.]{0,24}\b(?:runs?|carr(?:y|ies)|makes?|bakes?|packs?|sees?|takes?|does|fries|grinds?|mills)\b(?![^.]*:)|\b(?:which|that|who) (?:also )?(?:runs?|carr(?:y|ies)|packs?|bakes?|fries|grinds?|mills|sees?)\b|\balso (?:handled|made|packed|stored|processed|baked)\b|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+/** "no guarantee of being milk free": nobody vouches for it. */
+const withoutProof = new RegExp(`\\b(?:no|without|not a|nor a) (?:\\p{L}+ )?(?:${proof})(?!\\p{L})`, 'iu')
+const isWarning = (sentence: string): boolean => warning.test(sentence) || withoutProof.test(sentence)
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -234,7 +238,7 @@ const saidToBeIn = (sentence: string): string | null => {
   if (place.test(sentence) || /\bmay\b|\btraces?\b|\bcross\b/i.test(sentence) || promisesNone.test(sentence))
     return null
   const cue = isMadeWith.exec(sentence)
-  if (cue) return warning.test(sentence) ? null : sentence.slice(cue[0].length)
+  if (cue) return isWarning(sentence) ? null : sentence.slice(cue[0].length)
   if (sharedPlace.test(sentence) || nearby.test(sentence)) return null
   return anIngredient.exec(sentence)?.slice(1).find(Boolean) ?? null
 }
@@ -295,7 +299,7 @@ function file(sentence: string, found: Clauses): void {
   const house = weUse.test(sentence)
   if (
     short &&
-    (warning.test(sentence) ||
+    (isWarning(sentence) ||
       (house && tellsOfPlace(sentence)) ||
       (begun && (sharedPlace.test(sentence) || nearby.test(sentence) || tellsOfPlace(sentence)))) &&
     (begun ||

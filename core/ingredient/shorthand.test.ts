@@ -47,3 +47,10 @@ it('what is written in full stays the very same text', () => {
   const plain = asWritten('Cash and carry: 4 pt milk, a pinch of salt, 2 haze-grey tins, walls, pecks of pistou.')
   expect(inFull(plain)).toBe(plain)
 })
+
+it('what only sounds like a word in haste is none: "let it mature"', () => {
+  for (const said of ['Let the pudding mature.', 'leave three weeks to mature', 'brandy, mature', 'trim the butt.'])
+    expect(mentions(said), said).toEqual([])
+  expect(mentions('200 g extra mature').map(one => one.code)).toEqual(['milk'])
+  expect(mentions('100g butt').map(one => one.code)).toEqual(['milk'])
+})

@@ -24,14 +24,14 @@ const cut: readonly (readonly [short: string, full: string])[] = [
   ['s\\.?r\\.?(?=\\s*(?:$|[,;)(/\n]))', 'self-raising flour'],
   ['dble', 'double'],
   ["b[’']?wheat", 'buckwheat'],
-
   [
     'v\\.?(?= (?:finely|soft(?:ly)?|cold|warm|hot|ripe|fresh|thin(?:ly)?|coarse(?:ly)?|dark|lightly|well)(?!\\p{L}))',
     'very',
   ],
   ["b[’']milk", 'buttermilk'],
-  ['butt(?=\\s*(?:$|[,;.)\n]))', 'butter'],
-  ['(?:ex(?:t|tra)?\\.? )?mature(?=\\s*(?:$|[,;.)\n]))', 'mature cheese'],
+  // "let it mature", "the butt end" are neither: only what is weighed
+  ['(?<=\\d ?(?:k?g|oz|lbs?) )butt(?=\\s*(?:$|[,;.)\n]))', 'butter'],
+  ['(?<=\\d ?(?:k?g|oz|lbs?) )(?:ex(?:t|tra)?\\.? )?mature(?=\\s*(?:$|[,;.)\n]))', 'mature cheese'],
 ]
 /** "butter" as "bttr" and "btr". */
 const withoutVowels = (word: string): string[] => {

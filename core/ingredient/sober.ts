@@ -39,15 +39,19 @@ const nextRow = ' ?[:=] ?(?:yes|no|y|n|none|present|absent|traces?|may|possibl[e
 /** "cannot be made without butter", "nothing without cream": then it is there. */
 const needed =
   "(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|won['’]t|doesn['’]t|does not|never|nothing|nobody|impossible|incomplete)(?: [\\p{L}]+){0,3} "
+/** Behind "no": nobody vouches for what is said then. */
+export const proof =
+  'guarantees?|promises?|assurances?|proof|certainty|claims?|evidence|way|information|data|statement|answer'
 /** "not dairy-free", "we cannot guarantee that it is free from milk": then it may be there. */
 const denied =
-  "(?:(?:no|without|not a) (?:guarantees?|promises?|assurances?|proof|certainty|claims?|evidence|way)(?: [\\p{L}]+){0,6} |(?:not|never|isn['’]t|aren['’]t|nor|hardly|barely|almost|nearly|virtually|practically|mostly) (?:[\\p{L}]+ )?|(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|has|have|is|are) not|don['’]t|doesn['’]t|unable to|hard to) (?:be )?(?:able to )?(?:guaranteed?|promised?|claim(?:ed)?|warrant(?:ed)?|ruled? out|confirm(?:ed)?|excluded?|ensured?|sa(?:y|id)|verif(?:y|ied)|know|tell|stated?|vouch|sure|swear|certain)(?: [\\p{L}]+){0,5} )"
+  `(?:(?:no|without|not a) (?:${proof})(?: [\\p{L}]+){0,6} |` +
+  "(?:not|never|isn['’]t|aren['’]t|nor|hardly|barely|almost|nearly|virtually|practically|mostly) (?:[\\p{L}]+ )?|(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|has|have|is|are) not|don['’]t|doesn['’]t|unable to|hard to) (?:be )?(?:able to )?(?:guaranteed?|promised?|claim(?:ed)?|warrant(?:ed)?|ruled? out|confirm(?:ed)?|excluded?|ensured?|sa(?:y|id)|verif(?:y|ied)|know|tell|stated?|vouch|sure|swear|certain)(?: [\\p{L}]+){0,5} )"
 /**
  * "milk-free", "free from milk and egg", "contains no nuts": says it is absent, so it names nothing. What is denied is what stands
  * right behind, and ends where something else is done or said: "if there is no sesame use walnuts" denies no walnuts, and "no
  * artificial colours, milk" no milk.
  */
 export const absent = new RegExp(
-  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|(?:does|do)(?: not|n['’]t) contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:(?<!${needed})without(?: any)?|never any|no(?! added| (?:guarantees?|promises?|proof|assurances?|certainty|claims?|evidence|way)(?![\\p{L}]))) ${closedList}(?![\\p{L}\\p{N}]|${nextRow}))`,
+  `(?<![\\p{L}])(?<!${denied})(?:${isFree}|no added [\\p{L}-]+(?: (?:and|or) [\\p{L}-]+)*|(?:free (?:from|of)|(?:does|do)(?: not|n['’]t) contain|contains? no(?! (?:less|more|fewer)))(?: any)?:? ${openList}|(?:(?<!${needed})without(?: any)?|never any|no(?! added| (?:${proof})(?![\\p{L}]))) ${closedList}(?![\\p{L}\\p{N}]|${nextRow}))`,
   'giu',
 )

@@ -7,7 +7,7 @@ const deeds =
   'pre-?heat|heat|mix|stir|whisk|beat|fold|add|pour|bake|line|grease|sift|melt|chill|leave|cool|cut|spread|sprinkle|roll|press|place|put|combine|bring|simmer|boil|soak|drain|knead|shape|divide|spoon|brush|remove|turn|transfer|serve|slice|store|keep|toast|prepare|make|weigh|grind|whizz|blitz|drizzle|scatter|decorate|allow|let|cover|wrap|check|test|tip|scrape|repeat|lay|cook|crush|whip|grate|chop|peel|strain|sieve|reserve|loosen|dot|swirl|freeze|thaw|rub|work|gather|form|flatten|prick|trim|fill|pipe|dip|dissolve|reduce|return|refrigerate|microwave|infuse|pulse|scoop|rotate|invert|fry|start|begin|bung|chuck|fridge|squash|mash|push|stick it|shove|stew'
 /** Words that may as well name a thing. */
 const things =
-  'finish|dust|cream|rest|set|blend|top|spray|warm|(?:butter|flour)(?= (?:the|an?|your|two|three|both|each|\\d|and (?:base[- ])?(?:line|flour)|well|generously|lightly)\\b)'
+  'finish|dust|cream|rest|set|blend|top|spray|warm|(?:butter|flour)(?= (?:(?:small |large |deep )?(?:tins?|pans?|trays?|dish(?:es)?|moulds?|bench)|the|an?|your|two|three|both|each|\\d|and (?:base[- ])?(?:line|flour)|well|generously|lightly)\\b)'
 /** Begins with any of them, or with what opens a step. */
 export const startsDeed = new RegExp(`^(?:${opening}\\b|(?:${deeds}|${things})\\b)`, 'i')
 export const clearDeed = new RegExp(`^(?:${deeds})\\b`, 'i')

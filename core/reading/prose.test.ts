@@ -178,3 +178,11 @@ it.each(['bread mix 500 g strong', 'Dairy-free spread 100 g block', 'oat whip 20
     )
   },
 )
+
+it('a list within the method of a recipe that has one above is not weighed out twice', () => {
+  const { lines, steps } = readRecipe(
+    'Damson slab\n\nIngredients\n200 g rice flour\n100 g butter\n80 g sugar\n3 eggs\n\nMethod\nButter tin.\n100 g butter + 80 g sugar + 3 eggs: whisk.\nFold in the flour.',
+  )
+  expect(lines.map(({ item }) => item)).toEqual(['rice flour', 'butter', 'sugar', 'eggs'])
+  expect(steps.map(step => step.text)[0]).toBe('Butter tin.')
+})

@@ -169,6 +169,8 @@ export function readRecipe(given: string): ReadRecipe {
   }
   /** Lines that stood as lines. */
   let listed = 0
+  /** Those in rows of their own. */
+  let stood = 0
   /** What is weighed out in a sentence; not again what was weighed out already: "melt the 100 g butter", "50 g of the sugar". */
   const weigh = (sentence: string, heading: string | null) => {
     const said = sentence.toLowerCase()
@@ -348,7 +350,12 @@ export function readRecipe(given: string): ReadRecipe {
       headings.push({ name: group, row })
       continue
     }
-    if (!cells && !thing && (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))) {
+    // a list within the method of a recipe that has one above is told there, and weighed out above
+    if (
+      !cells &&
+      !(thing && stood < fewestOfList) &&
+      (zone === 'method' || numbered || (!amount && tellsToDo(row, zone === 'ingredients')))
+    ) {
       zone = 'method'
       addStep(counted.has(at) ? row.replace(/^\d+[.)]? /, '') : row)
       weighedIn(row)
@@ -385,6 +392,7 @@ export function readRecipe(given: string): ReadRecipe {
         (!declared && row.length <= 60 && readLine(row).role !== 'mix') ||
         (zone === 'head' && !declared && saysSomeOf(row) && row.length <= 60 && !/[.!?]$/.test(row)))
     ) {
+      if (!thing) stood++
       addLine(row, bullet)
       became(row, 'line')
       continue
