@@ -74,6 +74,8 @@ export interface ReadRecipe {
 /** `setting`: yield, tin, oven, time, or a word that only opens a part of the text. `open`: none of the others. */
 export type RowAs = 'title' | 'heading' | 'line' | 'step' | 'setting' | 'open'
 
+/** Letters of the longest sentence that is looked through. */
+const longestSentence = 1000
 /** Letters of the longest row that holds one thing. */
 const longestRowOfOne = 70
 /** Letters of the longest row that is taken for a line, and for a title. */
@@ -173,7 +175,8 @@ export function readRecipe(given: string): ReadRecipe {
   let stood = 0
   /** What is weighed out in a sentence; not again what was weighed out already: "melt the 100 g butter", "50 g of the sugar". */
   const weigh = (sentence: string, heading: string | null) => {
-    const said = sentence.toLowerCase()
+    // no sentence is longer; behind that the same may stand twice
+    const said = sentence.slice(0, longestSentence).toLowerCase()
     for (const line of linesInProse(sentence)) {
       const read = readLine(line)
       const name = read.item.toLowerCase()
@@ -183,8 +186,7 @@ export function readRecipe(given: string): ReadRecipe {
           name.replace(/ (?:in|into|over|onto?|with|from|for|till|until|through|to)\b.*/, '') ===
           one.item.toLowerCase(),
       )
-      const ofIt =
-        said.includes(`the ${line.toLowerCase()}`) || new RegExp(`\\bof (?:the|that) ${escaped(name)}`).test(said)
+      const ofIt = [`the ${line.toLowerCase()}`, `of the ${name}`, `of that ${name}`].some(one => said.includes(one))
       // below a list the same amount is the same; where all is told, it may be for the icing
       if (!before || !(ofIt || (listed > 0 && before.amount?.value === read.amount?.value)))
         result.lines.push({ ...read, text: line, heading })
@@ -440,7 +442,6 @@ export function readRecipe(given: string): ReadRecipe {
   result.lines = withUnits(result.lines, unit)
   return result
 }
-const escaped = (text: string): string => text.replace(/[^\p{L}\p{N} ]/gu, '.')
 /** "A simple sponge", above a blank row: what it is called, and no piece of anything. */
 const namedWithArticle = (row: string, next: Row | undefined): boolean =>
   /^an? \p{L}+ \p{L}/iu.test(row) && next?.gap === true && readLine(row).amount?.unit === 'each'
