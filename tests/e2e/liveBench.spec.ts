@@ -397,6 +397,7 @@ test('an ingredient taken out in another window is seen here, and its line can b
   const address = await freshBench(page, 'Orphaned buns')
   await page.getByLabel('Add a line').fill('7 g fleeting fancy')
   await page.keyboard.press('Enter')
+  await expect(row(page, 'fleeting fancy')).toBeVisible()
   await saved(page)
   const other = await context.newPage()
   await other.goto('/larder')

@@ -28,7 +28,7 @@ export function VerdictMark({ mark, size = 14, label }: { mark: Mark; size?: num
       width={size}
       height={size}
       viewBox="0 0 16 16"
-      className="inline-block shrink-0"
+      className="inline-block shrink-0 overflow-visible"
       role={label ? 'img' : 'presentation'}
       aria-hidden={label ? undefined : true}
     >

@@ -1,8 +1,15 @@
-// Work that follows once what was just changed is on the screen; of several only the newest.
+// Work that follows once what was just changed is on the screen and the hand rests a moment; of several only the newest.
 import { startTransition } from 'react'
+
+/** A hand that types on within this many milliseconds is not disturbed … */
+export const rest = 32
+/** … and what follows is never older than this. */
+export const latest = 120
 
 export function afterPaint(): { put: (work: () => void) => void; drop: () => void } {
   let newest: (() => void) | null = null
+  let due = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
   let frame = 0
   const run = () => {
     const work = newest
@@ -11,12 +18,18 @@ export function afterPaint(): { put: (work: () => void) => void; drop: () => voi
   }
   return {
     put: work => {
+      if (newest === null) due = performance.now() + latest
       newest = work
       cancelAnimationFrame(frame)
-      frame = requestAnimationFrame(() => void setTimeout(run))
+      clearTimeout(timer)
+      frame = requestAnimationFrame(() => {
+        timer = setTimeout(run, Math.max(0, Math.min(rest, due - performance.now())))
+      })
     },
     drop: () => {
       newest = null
+      cancelAnimationFrame(frame)
+      clearTimeout(timer)
     },
   }
 }

@@ -43,7 +43,7 @@ export function TopBar({
       router.refresh()
     })
   return (
-    <header className="flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
+    <header className="isolate flex flex-wrap items-center gap-2 px-1 pt-2 pb-1 print:hidden" aria-busy={busy}>
       <Finder />
       <span className="pl-2 text-quiet max-lg:hidden">{bakery}</span>
       <span className="mr-auto" />

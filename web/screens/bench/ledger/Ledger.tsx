@@ -18,7 +18,7 @@ import { LineMenu } from './LineMenu'
 import { type LedgerGroup, type LedgerRow, scaled } from './ledgerGroups'
 import { figuresOf, headsOf, type LedgerView, views } from './ledgerViews'
 import { PriceOf } from './PriceOf'
-import { chunkedFrom, chunkSize, RowChunk } from './RowChunk'
+import { apart, chunkedFrom, chunkSize, RowChunk } from './RowChunk'
 import { type Drop, dropEdits, startDrag } from './rowDrag'
 import { type Unweighed, WeightOf } from './WeightOf'
 import { WrittenCell } from './WrittenCell'
@@ -194,7 +194,7 @@ export function Ledger({
             </tr>
           </thead>
           {groups.flatMap(group => [
-            <tbody key={group.key} className={long ? '' : 'border-b border-hair'}>
+            <tbody key={group.key} className={`${apart} ${long ? '' : 'border-b border-hair'}`}>
               <GroupHead
                 group={group}
                 columns={columns}
@@ -220,7 +220,7 @@ export function Ledger({
               : []),
           ])}
           {places.length > 0 && (
-            <tbody>
+            <tbody className={apart}>
               <tr>
                 <th colSpan={columns} className="px-4 pt-1.5 pb-0.5 font-normal">
                   <span className="font-head text-[15px] font-bold text-navy">The kitchen itself</span>

@@ -155,30 +155,17 @@ function Usual({ row, factor, hands, weighs, onPrice, onWeight }: RowProps) {
           <span className="figure px-1 text-quiet">{row.written}</span>
         )}
       </td>
-      <td className="figure py-0 pr-3 text-right font-bold whitespace-nowrap">
-        {line === null ? (
-          <span className="font-text font-normal text-breaks">no longer in the larder</span>
-        ) : line.unweighed && source && row.ingredient ? (
-          <button
-            type="button"
-            aria-haspopup="dialog"
-            aria-label={`No weight of ${row.name}: ${line.unweighed}. Give it`}
-            className="min-h-[24px] rounded px-1 font-text font-normal text-unproven underline decoration-dotted hover:bg-hair/60 pointer-coarse:min-h-[44px]"
-            title={line.unweighed}
-            onClick={event => onWeight(row, event.currentTarget)}
-          >
-            no weight
-          </button>
-        ) : line.unweighed ? (
-          <span className="font-text font-normal text-unproven" title={line.unweighed}>
-            no weight
-          </span>
-        ) : line.estimate ? (
-          <span className="border-b border-dotted border-unproven" title={line.how}>
-            ≈ {weighed(line.grams)}
-          </span>
+      <td className={`figure py-0 pr-3 text-right font-bold whitespace-nowrap ${typed ? 'relative' : ''}`}>
+        {typed ? (
+          <>
+            {/* holds the width, so that no column moves under the fingers */}
+            <span className="invisible">{row.line && weighed(row.line.grams)}</span>
+            <span className="absolute inset-0 flex items-center justify-end pr-3 [contain:size_layout]">
+              <WeighOut line={typed} row={row} onWeight={onWeight} />
+            </span>
+          </>
         ) : (
-          weighed(line.grams)
+          <WeighOut line={row.line} row={row} onWeight={onWeight} />
         )}
       </td>
       <td className="figure py-0 pr-3 text-right whitespace-nowrap max-xl:hidden">{shareOf(row)}</td>
@@ -197,6 +184,35 @@ function Usual({ row, factor, hands, weighs, onPrice, onWeight }: RowProps) {
         )}
       </td>
     </>
+  )
+}
+
+function WeighOut({ line, row, onWeight }: { line: BillLine | null } & Pick<RowProps, 'row' | 'onWeight'>) {
+  if (line === null) return <span className="font-text font-normal text-breaks">no longer in the larder</span>
+  if (line.unweighed && row.source && row.ingredient)
+    return (
+      <button
+        type="button"
+        aria-haspopup="dialog"
+        aria-label={`No weight of ${row.name}: ${line.unweighed}. Give it`}
+        className="min-h-[24px] rounded px-1 font-text font-normal text-unproven underline decoration-dotted hover:bg-hair/60 pointer-coarse:min-h-[44px]"
+        title={line.unweighed}
+        onClick={event => onWeight(row, event.currentTarget)}
+      >
+        no weight
+      </button>
+    )
+  if (line.unweighed)
+    return (
+      <span className="font-text font-normal text-unproven" title={line.unweighed}>
+        no weight
+      </span>
+    )
+  if (!line.estimate) return weighed(line.grams)
+  return (
+    <span className="border-b border-dotted border-unproven" title={line.how}>
+      ≈ {weighed(line.grams)}
+    </span>
   )
 }
 

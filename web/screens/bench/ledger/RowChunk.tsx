@@ -5,6 +5,8 @@ import { type ReactNode, useEffect, useRef, useState } from 'react'
 export const chunkSize = 40
 /** Shorter ledgers are drawn whole. */
 export const chunkedFrom = 120
+/** Painted apart: where one row changes the browser paints no other body of the table again. */
+export const apart = 'relative isolate focus-within:z-[1]'
 
 /** A table body that keeps its height while it is out of sight. `rowHeight` is the guess until it was drawn once. */
 export function RowChunk({ rows, columns, children }: { rows: number; columns: number; children: () => ReactNode }) {
@@ -27,7 +29,7 @@ export function RowChunk({ rows, columns, children }: { rows: number; columns: n
     return () => observer.disconnect()
   }, [])
   return (
-    <tbody ref={body}>
+    <tbody ref={body} className={apart}>
       {near ? (
         children()
       ) : (

@@ -39,7 +39,8 @@ export function InPlace({
       </button>
     )
   return (
-    <span className="relative inline-block w-full">
+    // what is typed moves nothing around it, so the browser need not look
+    <span className="relative block h-[24px] w-full min-w-24 [contain-intrinsic-width:11rem] [contain:size_layout] pointer-coarse:h-[44px]">
       <input
         // biome-ignore lint/a11y/noAutofocus: it was just opened by its own button
         autoFocus
@@ -47,7 +48,7 @@ export function InPlace({
         aria-invalid={problem !== '' || undefined}
         aria-describedby={problem ? problemId : undefined}
         inputMode={decimal ? 'decimal' : undefined}
-        className={`h-[24px] w-full min-w-24 rounded border-2 border-damson bg-pane px-1 aria-invalid:border-breaks pointer-coarse:h-[44px] ${inputClass}`}
+        className={`h-full w-full rounded border-2 border-damson bg-pane px-1 aria-invalid:border-breaks ${inputClass}`}
         value={typed}
         maxLength={maxLength}
         onFocus={event => event.target.select()}
