@@ -389,6 +389,38 @@ test('lines are dragged into another group, and a group is folded', async ({ pag
   await expect.poll(names).toEqual(['sorghum flour', 'caster sugar', 'raisins', 'pitted dates'])
 })
 
+test('a line dragged to the edge takes the ledger along, as far as it is held there; Escape leaves it where it was', async ({
+  page,
+}) => {
+  const lines = Array.from({ length: 140 }, (_, at) => `${at + 10} g ${at === 0 ? 'pitted dates' : 'sorghum flour'}`)
+  await freshBench(page, `Endless buns\nMakes 10\n\n${lines.join('\n')}`)
+  const pane = (await ledger(page).boundingBox())!
+  const first = () => page.locator('tr[data-line] td:first-child > button').first()
+  const scrolled = () => ledger(page).evaluate(element => element.scrollTop)
+  const most = () => ledger(page).evaluate(element => element.scrollHeight - element.clientHeight)
+  const carry = async () => {
+    const from = (await row(page, 'pitted dates').boundingBox())!
+    await page.mouse.move(from.x + 5, from.y + 12)
+    await page.mouse.down()
+    await page.mouse.move(from.x + 20, pane.y + pane.height - 12, { steps: 10 })
+    await expect.poll(scrolled).toBeGreaterThan(300)
+  }
+  await carry()
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await ledger(page).evaluate(element => element.scrollTo(0, 0))
+  await expect(first()).toHaveText('pitted dates')
+  await carry()
+  // drawn anew on the way, the rows are what they were: it is held until nothing is below
+  await expect.poll(async () => (await most()) - (await scrolled()), { timeout: 60_000 }).toBeLessThan(2)
+  await page.mouse.move(pane.x + 20, pane.y + pane.height - 14)
+  await page.mouse.up()
+  await ledger(page).evaluate(element => element.scrollTo(0, 0))
+  await expect(first()).toHaveText('sorghum flour')
+  await page.keyboard.press('u')
+  await expect(first()).toHaveText('pitted dates')
+})
+
 test('what starts before the oven stands at the top of the method, with every dial', async ({ page }) => {
   await page.goto('/products/lemon-polenta-traybake')
   await page.getByRole('tab', { name: 'Method' }).click()

@@ -166,7 +166,15 @@ test('what a closed window left unsaved is taken over; what it can undo waits fo
   await expect(row(other, 'buckwheat flour')).toContainText('322 g')
   await saved(other)
   await expect(other.getByRole('button', { name: 'Undo', exact: true })).toBeHidden()
-  // the window comes back: it may only have been loading again
+  // the window comes back: it may only have been loading again, and be slow to start
+  await page.addInitScript(() => {
+    const { locks } = navigator
+    const ask = locks.request.bind(locks) as (...how: unknown[]) => Promise<unknown>
+    locks.request = (async (...how: unknown[]) => {
+      await new Promise(later => setTimeout(later, 1500))
+      return ask(...how)
+    }) as LockManager['request']
+  })
   await page.goto(address)
   await expect(row(page, 'buckwheat flour')).toContainText('322 g')
   await page.getByRole('button', { name: 'Undo', exact: true }).click()

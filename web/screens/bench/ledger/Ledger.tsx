@@ -5,13 +5,14 @@ import { type Evidence, type Ingredient, nameOfClaim } from '@fair-tin/core/mode
 import type { Scale } from '@fair-tin/core/recipe'
 import { spokenDay, weighed } from '@fair-tin/core/words'
 import { ChevronDown, ChevronRight } from 'lucide-react'
-import { type KeyboardEvent, type PointerEvent, useCallback, useMemo, useRef, useState } from 'react'
+import { type KeyboardEvent, useCallback, useMemo, useRef, useState } from 'react'
 import { Choose } from '../../../ui/Choose'
 import { moneySign } from '../../../ui/money'
 import { verdictClass } from '../../../ui/VerdictMark'
 import { InPlace } from '../typed/InPlace'
 import type { Hands } from '../typed/useTyped'
 import { kitchenMark, MarkButton, MarkReasons, type OpenedMark, type OpenMark, placeOf } from '../verdict/Marks'
+import { DragRows } from './DragRows'
 import { type Editing, shifted } from './editing'
 import { Row, worstMark } from './LedgerRow'
 import { LineMenu } from './LineMenu'
@@ -19,7 +20,7 @@ import { type LedgerGroup, type LedgerRow, scaled } from './ledgerGroups'
 import { figuresOf, headsOf, type LedgerView, views } from './ledgerViews'
 import { PriceOf } from './PriceOf'
 import { apart, chunkedFrom, chunkSize, RowChunk } from './RowChunk'
-import { type Drop, dropEdits, startDrag } from './rowDrag'
+import { type Drop, dropEdits } from './rowDrag'
 import { type Unweighed, WeightOf } from './WeightOf'
 import { WrittenCell } from './WrittenCell'
 
@@ -49,17 +50,12 @@ export function Ledger({
   const [missing, setMissing] = useState<Unweighed | null>(null)
   const [view, setView] = useState<LedgerView>('usual')
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set())
-  const [mark, setMark] = useState<number | null>(null)
   const table = useRef<HTMLTableElement>(null)
   const figuresAt = useMemo(() => figuresOf(view, bill, ingredients, scales), [view, bill, ingredients, scales])
-  const dropped = useRef((_: Drop) => {})
-  dropped.current = drop => {
-    const edits = dropEdits(recipe, drop)
+  const drop = (to: Drop) => {
+    const edits = dropEdits(recipe, to)
     if (edits.length > 0) hands.onEdit(...edits)
   }
-  const onGrip = useCallback((event: PointerEvent<HTMLElement>) => {
-    if (table.current) startDrag(event, table.current, setMark, drop => dropped.current(drop))
-  }, [])
   const fold = useCallback(
     (key: string) =>
       setFolded(before => {
@@ -119,7 +115,6 @@ export function Ledger({
       onMenu={openMenu}
       onPrice={openPrice}
       onWeight={openWeight}
-      onGrip={onGrip}
       figures={row.at < 0 ? null : (figuresAt?.[row.at] ?? null)}
       factor={factor}
       hands={hands}
@@ -153,13 +148,11 @@ export function Ledger({
         }}
         onClose={() => setOpened(null)}
       />
-      <div className="relative">
-        {mark !== null && (
-          <div
-            className="pointer-events-none absolute inset-x-0 z-20 h-[3px] -translate-y-px bg-damson"
-            style={{ top: mark }}
-          />
-        )}
+      <DragRows
+        table={table}
+        nameOf={id => groups.flatMap(group => group.rows).find(row => row.source?.id === id)?.name ?? 'A line'}
+        onDrop={drop}
+      >
         <table ref={table} className="w-full border-collapse text-left" onKeyDown={onKeyDown}>
           <thead className="sticky top-0 z-10 bg-pane">
             <tr className="border-b border-hair align-bottom text-quiet">
@@ -257,7 +250,7 @@ export function Ledger({
             </tbody>
           )}
         </table>
-      </div>
+      </DragRows>
     </>
   )
 }

@@ -3,9 +3,10 @@
 import type { ClaimResult } from '@fair-tin/core/claim'
 import type { BillLine } from '@fair-tin/core/recipe'
 import { percent, toPlaces, weighed } from '@fair-tin/core/words'
-import { memo, type PointerEvent, useCallback, useState } from 'react'
+import { memo, useCallback, useState } from 'react'
 import type { Hands } from '../typed/useTyped'
 import { MarkButton, type OpenMark } from '../verdict/Marks'
+import { Grip } from './DragRows'
 import type { Editing, WeighTyped } from './editing'
 import type { LedgerRow } from './ledgerGroups'
 import { answersIn } from './lineWords'
@@ -22,7 +23,6 @@ export interface RowProps {
   onMenu: (row: LedgerRow, element: HTMLElement) => void
   onPrice: (row: LedgerRow, element: HTMLElement) => void
   onWeight: (row: LedgerRow, element: HTMLElement) => void
-  onGrip: (event: PointerEvent<HTMLElement>) => void
   /** What the four columns show instead of written, weigh out, share and cost; null for those. */
   figures: Figures | null
 }
@@ -64,7 +64,7 @@ export const worstMark = (claims: readonly ClaimResult[], at: number) =>
   claims.some(claim => claim.marks[at] === 'breaks') ? 'breaks' : null
 
 export const Row = memo(function Row(props: RowProps) {
-  const { row, pointed, claims, onOpen, onMenu, onGrip } = props
+  const { row, pointed, claims, onOpen, onMenu } = props
   const broken = worstMark(claims, row.at) === 'breaks' || row.line === null
   const { line, source } = row
   const name = (
@@ -85,15 +85,7 @@ export const Row = memo(function Row(props: RowProps) {
       className={`group/row h-[24px] pointer-coarse:h-[44px] ${pointed ? 'bg-page ' : ''}${broken ? 'bg-breaks-wash shadow-[inset_4px_0_0_var(--color-breaks)]' : ''}`}
     >
       <td className="relative px-3 py-0">
-        {source && (
-          <span
-            aria-hidden
-            className="absolute top-0 left-0 flex h-full w-3 cursor-grab touch-none items-center justify-center text-[11px] text-quiet opacity-0 group-hover/row:opacity-100 pointer-coarse:w-4 pointer-coarse:opacity-60"
-            onPointerDown={onGrip}
-          >
-            ⁝
-          </span>
-        )}
+        {source && <Grip line={source.id} />}
         <button
           type="button"
           aria-haspopup="dialog"

@@ -18,8 +18,8 @@ export function RowChunk({ rows, columns, children }: { rows: number; columns: n
     if (!element) return
     const observer = new IntersectionObserver(
       ([entry]) => {
-        // what holds the focus is never taken away
-        const holds = element.contains(document.activeElement)
+        // what holds the focus, or is being dragged, is never taken away
+        const holds = element.contains(document.activeElement) || element.querySelector('[data-dragged]') !== null
         if (!entry!.isIntersecting) height.current = element.offsetHeight
         setNear(entry!.isIntersecting || holds)
       },

@@ -93,20 +93,33 @@ function windowName(): string {
   }
 }
 
+/** How often a box is asked for, and the milliseconds between: a window that is just closing lets go of its own. */
+const [asks, between] = [10, 100]
 const held = new Map<string, Promise<boolean>>()
-/** Holds a box as long as the window lives, so that no other takes it over; false where another window has it. */
+/**
+ * Holds a box as long as the window lives, so that no other takes it over; false where another window has it. Each answer is plain
+ * and none is a matter of time: a page that is slow to start loses nothing by it.
+ */
 function hold(key: string): Promise<boolean> {
   const known = held.get(key)
   if (known) return known
-  const asked = new Promise<boolean>(resolve => {
-    if (!navigator.locks) return resolve(true)
-    navigator.locks
-      .request(key, { signal: AbortSignal.timeout(1000) }, () => {
-        resolve(true)
-        return new Promise(() => {})
-      })
-      .catch(() => resolve(false))
-  })
+  const once = () =>
+    new Promise<boolean>((resolve, reject) => {
+      navigator.locks
+        .request(key, { ifAvailable: true }, lock => {
+          resolve(lock !== null)
+          return lock && new Promise(() => {})
+        })
+        .catch(reject)
+    })
+  const asked = (async () => {
+    if (!navigator.locks) return true
+    for (let at = 0; at < asks; at++) {
+      if (await once()) return true
+      await new Promise(later => setTimeout(later, between))
+    }
+    return false
+  })().catch(() => false)
   held.set(key, asked)
   return asked
 }
