@@ -1,9 +1,10 @@
 // What one bench changed, applied to things as they are now: recipe, product and prices in one transaction.
 import { type BenchClash, BenchEdit, type BenchThings, freshIn, type RefusedEdit, takeEdits } from '@fair-tin/core/edit'
-import { type Product, partKey, type Recipe } from '@fair-tin/core/model'
+import { type Product, partKey, productMoney, type Recipe } from '@fair-tin/core/model'
 import { circleFact, circleThrough, partOnBench } from '@fair-tin/core/recipe'
 import { wellFormedData } from '@fair-tin/core/words'
 import { z } from 'zod'
+import { seesPrices } from './bakery'
 import { addIngredient, listIngredients, saveIngredient } from './ingredients'
 import { doneBefore, remember } from './once'
 import { findProduct, saveProduct } from './products'
@@ -39,6 +40,12 @@ async function lockOnBench(sql: BakerySql, on: OnBench): Promise<{ product: Prod
 const bringsIn = (edit: unknown): boolean =>
   ['add', 'of', 'whole'].includes((edit as { kind?: string } | null)?.kind ?? '')
 
+/** Seen like a price, and changed only by whoever sees it. */
+const isOfMoney = (edit: unknown): boolean => {
+  const { kind, field } = (edit ?? {}) as { kind?: unknown; field?: unknown }
+  return kind === 'product' && (productMoney as readonly unknown[]).includes(field)
+}
+
 /** The id an edit was sent under, where it has one. */
 const deedOf = (edit: unknown): string[] => {
   const deed = z.uuid().safeParse((edit as { deed?: unknown } | null)?.deed)
@@ -72,6 +79,7 @@ export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unkn
   const edits = wellFormedData(sent.filter(one => !deedOf(one).some(id => done.has(id))))
   const known = (await listIngredients(sql)).values
   const circle = await circlesIn(sql, edits)
+  const money = edits.some(isOfMoney) && !(await seesPrices(sql))
   const freshOf = (one: unknown) => {
     const edit = BenchEdit.safeParse(one)
     return edit.success ? freshIn(edit.data) : []
@@ -83,9 +91,11 @@ export async function editBench(sql: BakerySql, on: OnBench, sent: readonly unkn
   const { things, clashes, refused, taken } = takeEdits(before, edits, (after, edit) =>
     'part' in on && (edit.kind === 'product' || edit.kind === 'tick')
       ? 'A part is not sold by itself: its claims and prices are those of what it goes into.'
-      : bringsIn(edit)
-        ? circle(after.recipe)
-        : null,
+      : money && isOfMoney(edit)
+        ? 'How it is priced and what its packing costs is kept from you: ask the owner.'
+        : bringsIn(edit)
+          ? circle(after.recipe)
+          : null,
   )
   await remember(
     sql,

@@ -35,6 +35,11 @@ const spoiled: [Damaged['kind'], string, string][] = [
   ],
   ['kitchen', 'kitchen', `update kitchen set body = body || '{"currency": "pounds"}'`],
   ['kitchen', 'kitchen', `update kitchen_money set body = body || '{"labourPerHour": "plenty"}'`],
+  [
+    'product',
+    'chestnut-roll',
+    `insert into product_money values ('${mine}', 'chestnut-roll', '{"pricing": {"by": "whim"}}') on conflict (bakery_id, product_id) do update set body = excluded.body`,
+  ],
 ]
 afterAll(async () => {
   await closePool()

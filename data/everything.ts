@@ -1,6 +1,7 @@
 // Everything of one bakery in open formats, to take along; and a fresh bakery made from it. Rows go out and come in as the database
 // writes them, so that no number passes through a rounding. What it holds is described in docs/formats.md.
 import { setMoneyApart } from './bakery'
+import { setProductMoneyApart } from './products'
 import type { BakerySql } from './withBakery'
 import { readWorkbook } from './workbook'
 
@@ -57,6 +58,14 @@ export async function isFresh(sql: BakerySql): Promise<boolean> {
       .length === 0
   )
 }
+/** What is kept in two tables goes along as one. */
+const whole: Partial<Record<TableName, (sql: BakerySql) => ReturnType<BakerySql>>> = {
+  kitchen: sql =>
+    sql`select version, k.body || coalesce(m.body, '{}') as body, evidence from kitchen k left join kitchen_money m using (bakery_id)`,
+  product: sql =>
+    sql`select p.id, version, name, recipe_id, p.body || coalesce(m.body, '{}') as body, removed_at
+      from product p left join product_money m on m.bakery_id = p.bakery_id and m.product_id = p.id`,
+}
 const columnsOf = (sql: BakerySql, name: TableName) => sql.unsafe(tables[name].map(column => `"${column}"`).join(', '))
 export async function takeEverything(sql: BakerySql): Promise<Everything> {
   const rows = {} as Record<TableName, string>
@@ -64,7 +73,7 @@ export async function takeEverything(sql: BakerySql): Promise<Everything> {
     const columns = columnsOf(sql, name)
     const [row] = await sql<{ text: string }[]>`
       select coalesce(jsonb_agg(to_jsonb(t) order by ${name.endsWith('_entry') ? sql`kept_at, t::text` : sql`t::text`}), '[]')::text as text
-      from (${name === 'kitchen' ? sql`select version, k.body || coalesce(m.body, '{}') as body, evidence from kitchen k left join kitchen_money m using (bakery_id)` : sql`select ${columns} from ${sql(name)}`}) t`
+      from (${whole[name]?.(sql) ?? sql`select ${columns} from ${sql(name)}`}) t`
     rows[name] = row!.text
   }
   const [bakery] = await sql<{ name: string }[]>`select name from bakery`
@@ -105,6 +114,7 @@ export async function bringEverything(sql: BakerySql, given: Everything, today: 
       select current_bakery(), ${columns} from jsonb_populate_recordset(null::${sql(name)}, ${given.tables[name]}::text::jsonb)
       ${name === 'kitchen' ? sql`on conflict do nothing` : sql``}`
     if (name === 'kitchen') await setMoneyApart(sql)
+    if (name === 'product') await setProductMoneyApart(sql)
   }
   for (const { bytes, ...paper } of given.papers)
     await sql`insert into evidence_file (bakery_id, id, ingredient_id, evidence_id, name, type, bytes, kept_by, kept_at)

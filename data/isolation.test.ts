@@ -141,6 +141,7 @@ beforeAll(async () => {
         pieces: 1,
         claims: [],
         markets: ['uk'],
+        pricing: { by: 'margin', share: 0.6 },
       })
       await benchPapers(sql, recipe, 'secret-slice')
     },
@@ -185,6 +186,7 @@ describe('isolation', () => {
       'practice_entry',
       'price_list',
       'product',
+      'product_money',
       'put_off',
       'recipe',
       'recipe_version',

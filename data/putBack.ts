@@ -31,6 +31,9 @@ export async function putBack(sql: BakerySql, kind: Damaged['kind'], id: string)
       if (kind === 'kitchen') {
         await putMoneyBack(sql)
         await sql`update kitchen set body = ${sql.json(withoutMoney(row.body as never) as never)}, evidence = ${sql.json(row.evidence as never)}, version = version + 1`
+      } else if (kind === 'product') {
+        await productMoneyBack(sql, id)
+        await sql`update product set name = ${row.name as string}, body = product_without_money(${sql.json(row.body as never)}), version = version + 1 where id = ${id}`
       } else if (kind === 'ingredient')
         await sql`update ingredient set name = ${row.name as string}, facts = ${sql.json(row.facts as never)}, version = version + 1 where id = ${id}`
       else
@@ -41,13 +44,25 @@ export async function putBack(sql: BakerySql, kind: Damaged['kind'], id: string)
 }
 
 const Money = Kitchen.partial()
+const ProductMoney = Product.pick({ pricing: true, packing: true })
+/** What the journal last held of a money that can be read; else none. */
+async function lastMoney(sql: BakerySql, kind: string, subject: string, schema: z.ZodType): Promise<unknown> {
+  const past = await sql<Past[]>`
+    select before, after, at from journal where kind = ${kind} and subject = ${subject} order by entry desc limit 500`
+  const states = past.flatMap(({ before, after }) => [after?.body, before?.body])
+  return states.find(one => one && schema.safeParse(one).success) ?? {}
+}
+/** The same of a product's, and what stood in the product before it stood apart. */
+async function productMoneyBack(sql: BakerySql, id: string): Promise<void> {
+  const [now] = await sql<{ body: unknown }[]>`select body from product_money where product_id = ${id}`
+  if (!now || ProductMoney.safeParse(now.body).success) return
+  const body = await lastMoney(sql, 'product_money', id, ProductMoney)
+  await sql`update product_money set body = ${sql.json(body as never)} where product_id = ${id}`
+}
 /** The kitchen's money stands apart, and may be what was damaged: as it last could be read, else none. */
 async function putMoneyBack(sql: BakerySql): Promise<void> {
   const [now] = await sql<{ body: unknown }[]>`select body from kitchen_money`
   if (!now || Money.safeParse(now.body).success) return
-  const past = await sql<Past[]>`
-    select before, after, at from journal where kind = 'kitchen_money' order by entry desc limit 500`
-  const states = past.flatMap(({ before, after }) => [after?.body, before?.body])
-  const body = states.find(one => one && Money.safeParse(one).success) ?? {}
+  const body = await lastMoney(sql, 'kitchen_money', 'kitchen_money', Money)
   await sql`update kitchen_money set body = ${sql.json(body as never)}`
 }

@@ -275,13 +275,16 @@ export function fullCostOf(
             product.packing.map(one => {
               const count = counts[one.per]
               if (count === null) add(one.per === 'box' ? 'how many packs are in a box' : 'the number of pieces')
+              if (one.price === undefined) add(`what ${one.name} costs`)
               return leaf(
                 'packing',
                 one.name,
-                count === null ? null : new Big(one.price).times(count),
+                count === null || one.price === undefined ? null : new Big(one.price).times(count),
                 count === null
                   ? 'not known how many'
-                  : `${one.price} × ${Number(toPlaces(count, 2))} ${one.per === 'piece' ? 'pieces' : one.per === 'pack' ? 'packs' : 'boxes'}`,
+                  : one.price === undefined
+                    ? 'no price'
+                    : `${one.price} × ${Number(toPlaces(count, 2))} ${one.per === 'piece' ? 'pieces' : one.per === 'pack' ? 'packs' : 'boxes'}`,
               )
             }),
           ),

@@ -26,8 +26,8 @@ export const Work = z.object({
 })
 export type Work = z.infer<typeof Work>
 
-/** Paper, wrap, tray, label: what one costs, and what it is for one of. A box holds `packsPerBox` packs. */
-export const Packing = z.object({ name, price: Decimal, per: z.enum(['piece', 'pack', 'box']) })
+/** Paper, wrap, tray, label: what one costs, and what it is for one of. A box holds `packsPerBox` packs. No price: not known, or not seen. */
+export const Packing = z.object({ name, price: Decimal.exactOptional(), per: z.enum(['piece', 'pack', 'box']) })
 export type Packing = z.infer<typeof Packing>
 
 /** Shares lost on the way to a customer: of the batch to trimming, of the pieces to breaking, of the good ones to the evening. */

@@ -19,6 +19,7 @@ const kindWords: Record<string, string> = {
   recipe: 'recipe',
   recipe_version: 'version of',
   product: 'product',
+  product_money: 'pricing of',
   kitchen: 'kitchen record',
   kitchen_money: 'what the kitchen costs',
   delivery: 'delivery of',

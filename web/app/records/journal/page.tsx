@@ -11,6 +11,7 @@ const pageOf: Record<string, (subject: string) => string> = {
   delivery: id => `/larder/${encodeURIComponent(id)}`,
   evidence_file: id => `/larder/${encodeURIComponent(id)}`,
   product: id => `/products/${encodeURIComponent(id)}`,
+  product_money: id => `/products/${encodeURIComponent(id)}`,
   recipe: id => `/recipes/${encodeURIComponent(id)}`,
   recipe_version: id => `/recipes/${encodeURIComponent(id)}`,
   batch: id => `/records/${encodeURIComponent(id)}`,

@@ -115,7 +115,7 @@ export function CostSettings(props: LidProps) {
           />
           <TypedField
             label={`one costs, ${moneySign(workbook.kitchen.currency)}`}
-            value={one.price}
+            value={one.price ?? ''}
             hands={hands}
             read={text => read('packing', packed(at, { price: typedDecimal(text) ?? text.trim() }))}
           />
