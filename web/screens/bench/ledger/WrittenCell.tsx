@@ -68,6 +68,8 @@ export const WrittenCell = memo(function WrittenCell({ line, name, text, factor,
       hands={quick}
       className="figure w-full text-right text-quiet"
       inputClass="figure text-right"
+      // what is typed moves nothing around it, so the browser need not look
+      boxClass="z-10 block h-[24px] min-w-24 [contain-intrinsic-width:8rem] [contain:size_layout] pointer-coarse:h-[44px]"
     >
       {text}
     </InPlace>

@@ -12,6 +12,7 @@ export function InPlace({
   children,
   className = '',
   inputClass = '',
+  boxClass = 'inline-block',
   maxLength = 80,
   decimal = false,
 }: {
@@ -22,6 +23,8 @@ export function InPlace({
   children: ReactNode
   className?: string
   inputClass?: string
+  /** Of what the field stands in. */
+  boxClass?: string
   maxLength?: number
   decimal?: boolean
 }) {
@@ -39,8 +42,7 @@ export function InPlace({
       </button>
     )
   return (
-    // what is typed moves nothing around it, so the browser need not look
-    <span className="relative block h-[24px] w-full min-w-24 [contain-intrinsic-width:11rem] [contain:size_layout] pointer-coarse:h-[44px]">
+    <span className={`relative w-full ${boxClass}`}>
       <input
         // biome-ignore lint/a11y/noAutofocus: it was just opened by its own button
         autoFocus
@@ -48,7 +50,7 @@ export function InPlace({
         aria-invalid={problem !== '' || undefined}
         aria-describedby={problem ? problemId : undefined}
         inputMode={decimal ? 'decimal' : undefined}
-        className={`h-full w-full rounded border-2 border-damson bg-pane px-1 aria-invalid:border-breaks ${inputClass}`}
+        className={`h-[24px] w-full min-w-24 rounded border-2 border-damson bg-pane px-1 aria-invalid:border-breaks pointer-coarse:h-[44px] ${inputClass}`}
         value={typed}
         maxLength={maxLength}
         onFocus={event => event.target.select()}
@@ -63,7 +65,7 @@ export function InPlace({
         <span
           id={problemId}
           role="alert"
-          className="absolute top-full right-0 z-20 w-64 rounded-md border-2 border-breaks bg-breaks-wash p-1.5 text-left font-text text-[13px] font-normal text-ink"
+          className="absolute top-full right-0 z-20 w-64 rounded-md border-2 border-breaks bg-breaks-wash p-1.5 text-left font-text text-[13px] font-normal whitespace-normal text-ink"
         >
           {problem}
         </span>
