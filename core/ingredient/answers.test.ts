@@ -99,3 +99,27 @@ describe('a table of answers', () => {
     )
   })
 })
+
+describe('what a bracket says behind a no', () => {
+  const beside: readonly [string, boolean][] = [
+    ['our bakery uses it', true],
+    ['stored in the kitchen', true],
+    ['not guaranteed', true],
+    ['untested', true],
+    ['never checked', true],
+    ['shared mill', true],
+    ['not used here', false],
+    ['no traces', false],
+    ['see note 4', false],
+  ]
+  it('is a warning or stands to be read, and is never dropped', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...foods), fc.constantFrom(...beside), (food, [words, warns]) => {
+        const said = readStatement(`Rye: yes. ${food}: no (${words}).`)
+        expect(said.mayContain.includes(food), words).toBe(warns)
+        expect(said.contains).toEqual(['rye'])
+        if (!warns) expect(said.unread.join(' ')).toContain(words)
+      }),
+    )
+  })
+})

@@ -95,8 +95,8 @@ export function answersIn(text: string): Answers | null {
 function heard(name: string, answer: string, beside: string): { kind: keyof Answers; text: string } | null {
   const freeFrom = isFreeFrom.exec(name)?.[1]
   const text = [freeFrom ?? name, ...(beside ? [`(${beside})`] : [])].join(' ')
-  const denied = { kind: 'other' as const, text: `${name}: ${answer}` }
-  const doubtful = stillThere.test(beside) || namesFood(beside)
+  const denied = { kind: 'other' as const, text: `${name}: ${answer}${beside ? ` (${beside})` : ''}` }
+  const doubtful = notSure.test(beside) || (stillThere.test(beside) && !neither.test(beside)) || namesFood(beside)
   // "Nut free: no" is a warning, and so is "nut free: unknown"
   if (freeFrom) {
     if (yes.test(answer) && !doubtful) return denied
@@ -109,7 +109,13 @@ function heard(name: string, answer: string, beside: string): { kind: keyof Answ
 }
 const isMaybe = (answer: string) => maybe.test(answer) || unlooked.test(answer)
 const isFreeFrom = /^(.*\p{L})[- ]free$/iu
-const stillThere = /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|handl\p{L}*|but|except\p{L}*)\b/iu
+const stillThere =
+  /\b(?:shared?|lines?|trac\p{L}*|sites?|may|factory|equipment|kitchen|bakery|mill|handl\p{L}*|us(?:es?|ed|ing)|stor(?:es?|ed|ing)|pack\p{L}*|process\p{L}*|bakes?|made|both|them|they|but|except\p{L}*)\b/iu
+/** "no (not used here)" */
+const neither = /^(?:not|never|no|none|nor|free)\b/iu
+/** "no (not guaranteed)", "no (untested)" */
+const notSure =
+  /\b(?:not|never|no|un)[ -]?(?:\p{L}+ )?(?:guarantee\p{L}*|sure|certain\p{L}*|tested|known|check\p{L}*|confirm\p{L}*|exclud\p{L}*|ruled|analy[sz]ed|verified|proof|assessed)\b|\?$/iu
 /** Not a name, but something said: "contains" of "This contains milk". */
 const sentenceInName = /\b(?:contain\p{L}*(?! gluten)|may|is|are|has|made|with|from|free|no|not|without)\b/iu
 /** "Milk: yes. Eggs: no. Nuts: may be present": a table of answers, or null. A head may stand before the first. */

@@ -394,3 +394,47 @@ it.each([
   const { contains, mayContain } = readStatement(text)
   for (const code of codes.split(' ')) expect([...contains, ...mayContain], text).toContain(code)
 })
+
+it('what is denied of the product and done by the house is warned of, or stands whole to be read', () => {
+  const promises = [
+    'No dairy or egg goes into this product',
+    'Free from milk and egg',
+    'Milk free, egg free',
+    'Contains no milk or egg',
+    'Made without milk or egg',
+    'Milk and egg: no',
+  ]
+  const joints = ['; ', '. ', ', but ', ' – ', ', although ', ' (', ' and ']
+  const house = [
+    'our bakery does use both',
+    'our bakery uses them',
+    'both are handled here',
+    'they are used on site',
+    'the kitchen stores both',
+    'these are present on the line',
+    'our site handles them',
+    'we also bake with both',
+    'it is made where both are used',
+    'both may be present',
+  ]
+  for (const promise of promises)
+    for (const joint of joints)
+      for (const done of house) {
+        const text = `${promise}${joint}${joint === '. ' ? done.replace(/^./, one => one.toUpperCase()) : done}${joint === ' (' ? ')' : ''}.`
+        const { contains, mayContain, unread } = readStatement(text)
+        const whole = unread.some(one => one.includes(done))
+        if (!whole) expect([...contains, ...mayContain], text).toEqual(expect.arrayContaining(['milk', 'egg']))
+      }
+})
+
+it.each([
+  ['May be contaminated with peanuts. Sesame.', 'peanut', 'sesame'],
+  ['Rice, sugar. Possible allergens: almond, pecan', 'almond pecan', ''],
+  ['Riz, sucre. Présence éventuelle de lait, soja.', 'milk soy', ''],
+  ['Reis, Zucker. Mögliche Spuren von Milch.', 'milk', ''],
+  ['Riso, zucchero. Possibile presenza di sesamo.', 'sesame', ''],
+  ['Arroz, azúcar. Posible presencia de leche.', 'milk', ''],
+])('%s: what may be is no more than that', (text, may, contains) => {
+  const said = readStatement(text)
+  expect([said.mayContain.toSorted().join(' '), said.contains.join(' ')]).toEqual([may, contains])
+})

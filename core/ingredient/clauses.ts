@@ -55,10 +55,14 @@ const sentences = (text: string): string[] => {
 }
 
 const warning =
-  /\bmay (?:also )?(?:contain|be present|have)\b|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:made|produced|baked|packed|prepared|stored|milled|cooked|fried|roasted) (?:alongside|beside|next to|near)\b|\bshares?\b[^.]{0,30}\b(?:lines?|equipment|ovens?|fryers?|oil|site|factory|kitchen|room|mixers?|trays?|tins?)\b|\b(?:same|shared) (?:lines?|equipment|site|factory|kitchen|room|oven|fryer|oil) (?:as|with)\b|\b(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|is|are|has|have) not|don['’]t|doesn['’]t|unable to) (?:be )?(?:been )?(?:able to )?(?:guarantee|confirm|exclude|rule|ensure|say|verif|promise|know|tested|checked|sure|vouch)|\b(?:not|never|un) ?(?:been )?tested\b|\bother (?:products?|cakes?|bars?|lines?|items?|recipes?|goods)\b|\b(?:is|are) shared\b|\b(?:lines?|equipment|ovens?|mixers?|mills?|machines?|fryers?|benches|trays) shared\b|\b(?:lines?|ovens?|mixers?|mills?|machines?|fryers?)\b[^.]{0,24}\b(?:runs?|carr(?:y|ies)|makes?|bakes?|packs?|sees?|takes?|does|fries|grinds?|mills)\b(?![^.]*:)|\b(?:which|that|who) (?:also )?(?:runs?|carr(?:y|ies)|packs?|bakes?|fries|grinds?|mills|sees?)\b|\balso (?:handled|made|packed|stored|processed|baked)\b|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+  /\b(?:may|might|could) (?:also )?(?:contain|have|be (?:present|contaminated|affected|in contact))\b|\bpossibl[ey] (?:allergens?|traces?|presence|contamina\p{L}*)|\b(?:is|are) (?:also )?(?:present|used|handled|processed)\b|\btraces?\b|\b(?:produced|made|manufactured|packed|prepared|processed|handled|bottled|milled|stored|grown)\b[^.]*?\b(?:in|on|at|with|near|alongside)\b[^.]*?\b(?:handl|us(?:es|ed|ing)|process|contain|stor|pack|same|also|shared|with)|\bshared (?:equipment|lines?|facilit)|\b(?:made|produced|baked|packed|prepared|stored|milled|cooked|fried|roasted) (?:alongside|beside|next to|near)\b|\bshares?\b[^.]{0,30}\b(?:lines?|equipment|ovens?|fryers?|oil|site|factory|kitchen|room|mixers?|trays?|tins?)\b|\b(?:same|shared) (?:lines?|equipment|site|factory|kitchen|room|oven|fryer|oil) (?:as|with)\b|\b(?:can(?:not| not|['’]t)|could(?: not|n['’]t)|(?:do|does|is|are|has|have) not|don['’]t|doesn['’]t|unable to) (?:be )?(?:been )?(?:able to )?(?:guarantee|confirm|exclude|rule|ensure|say|verif|promise|know|tested|checked|sure|vouch)|\b(?:not|never|un) ?(?:been )?tested\b|\bother (?:products?|cakes?|bars?|lines?|items?|recipes?|goods)\b|\b(?:is|are) shared\b|\b(?:lines?|equipment|ovens?|mixers?|mills?|machines?|fryers?|benches|trays) shared\b|\b(?:lines?|ovens?|mixers?|mills?|machines?|fryers?)\b[^.]{0,24}\b(?:runs?|carr(?:y|ies)|makes?|bakes?|packs?|sees?|takes?|does|fries|grinds?|mills)\b(?![^.]*:)|\b(?:which|that|who) (?:also )?(?:runs?|carr(?:y|ies)|packs?|bakes?|fries|grinds?|mills|sees?)\b|\balso (?:handled|made|packed|stored|processed|baked)\b|\bcross[- ]contamin|\bcross[- ]contact|\bhandles\b|\b(?:not |un)suitable for\b|\b(?:is|are) not [\p{L} -]{0,20}?free (?:from|of)\b|\b(?:not|never) (?:recommended |safe |intended |meant )?(?:for|to be (?:eaten|consumed) by)\b(?=[^.]*\b(?:allerg|coeliac|celiac|intoleran|sensitiv|avoid|vegan|suffer))|\b(?:avoid|unsafe)\b[^.]{0,20}\b(?:if|for|by)\b|\brisk of\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /** "no guarantee of being milk free": nobody vouches for it. */
 const withoutProof = new RegExp(`\\b(?:no|without|not a|nor a) (?:\\p{L}+ )?(?:${proof})(?!\\p{L})`, 'iu')
-const isWarning = (sentence: string): boolean => warning.test(sentence) || withoutProof.test(sentence)
+/** "We also bake with both", "our bakery uses them": of what was named before, whatever is done with it. */
+const ofThose =
+  /^(?:[(]|(?:but|and|although|though|however|note|please note)[,:]? )*(?:we|they|our|the|this|it)\b(?![^.]*\b(?:not|never|no|none|neither|n['’]t|without|free)\b)[^.]{0,60}\b(?:both|them|these|those|either)\b/iu
+const isWarning = (sentence: string): boolean =>
+  warning.test(sentence) || withoutProof.test(sentence) || (ofThose.test(sentence) && !namesFood(sentence))
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -91,7 +95,7 @@ const seesElsewhere = /\bsee (?:the )?ingredients\b|\bin bold\b|\bhighlighted\b/
 
 /** "to avoid cross contact with wheat": nobody avoids what is not there. */
 const warningInside =
-  /\b(?:may|might|could) (?:also )?(?:contain|be present|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
+  /\b(?:may|might|could) (?:also )?(?:contain|be (?:present|contaminated)|have traces)\b|\btraces? of\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcontamination\b|\b(?:avoid|prevent|minimi[sz]e|reduce|exclude)\w*\b[^.,;()]{0,40}\bcross[- ]?contact\b|\ballergens?\b[^.:]{0,30}\b(?:on site|(?:in|on|at) (?:the|our|this|that|a|same|the same) (?:\p{L}+ )?(?:factory|site|premises|lines?|kitchen|bakery|mill|facility|building|plant))\b/iu
 /** Where a warning begins in the middle of something else, in any tongue, and whether in English; null where none does. */
 function warns(text: string): { at: number; english: boolean } | null {
   const own = warningInside.exec(text)
@@ -192,12 +196,15 @@ export function clausesOf(body: string): Clauses {
     if (/[\p{L}\p{N}]/u.test(cut.list)) file(cut.list, found)
   }
   // "Nut free recipe. May contain traces.": of what was promised, as it names nothing itself
-  if (found.may.some(one => ofWhatever.test(one) && !namesFood(one)))
+  if (found.may.some(one => ofAllBefore.test(one) || (ofWhatever.test(one) && !namesFood(one))))
     found.may.push(...found.other.map(one => one.replace(denying, ' ')).filter(namesFood))
   for (const promise of found.other) (place.test(promise) ? found.may : found.contains).push(...keptFrom(promise))
   return found
 }
-const ofWhatever = /\b(?:traces?|cross[- ]?cont\p{L}+|contaminat\p{L}+|guarantee\p{L}*|cannot|shared?|same)\b/iu
+/** "… or egg and both are handled here" */
+const ofAllBefore = /\band (?:both|these|those|they|all)\b/iu
+const ofWhatever =
+  /\b(?:both|them|they|these|those|it|either|traces?|cross[- ]?cont\p{L}+|contaminat\p{L}+|guarantee\p{L}*|cannot|shared?|same)\b/iu
 const denying =
   /\b(?:free (?:from|of)|contains? no(?! (?:more|less|fewer)\b)(?:ne of)?|does not contain|without|with no|no|not|never|none)\b|[- ]free\b/giu
 /** "Dairy-free (contains casein)", "nut free apart from almond": what a promise itself takes out of what it promises. */
@@ -304,6 +311,7 @@ function file(sentence: string, found: Clauses): void {
       (begun && (sharedPlace.test(sentence) || nearby.test(sentence) || tellsOfPlace(sentence)))) &&
     (begun ||
       house ||
+      ofThose.test(sentence) ||
       !/,/.test(sentence) ||
       endsInPlace.test(sentence) ||
       /^(?:(?:it|this|they|product|this product|the product|please note:?|note:?|caution:?|warning:?|also|is|are) )*(?:may|might|could|produced|made (?!with|from|of)|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|tested|for)|untested|unsuitable|cross|shares?|same|avoid|risk|possible|allergens? on|also|our other|equipment|other|cannot|can['’]t|unable|the supplier|the maker|we (?:cannot|can['’]t|do not|don['’]t))\b/i.test(

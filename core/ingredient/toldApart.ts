@@ -16,7 +16,7 @@ const warns = [
   'traces?',
   // "is packed where milk is used", "made on a line with eggs", "baked beside"
   `(?:(?:it|they|this|which|we|and) )?(?:(?:is|are|was|were) )?(?:also )?(?:${verbsOfPlace}) (?:in|on|at|where|alongside|beside|near|next|by)`,
-  `(?:${theMaker} )?(?:also )?(?:shares?|handles?|uses?|stores?|processes|packs?|makes?|bakes?|mills?|runs?|keeps?)`,
+  `(?:${theMaker} )?(?:(?:also|does|do|still) )*(?:shares?|handles?|uses?|stores?|processes|packs?|makes?|bakes?|mills?|runs?|keeps?)`,
   '(?:(?:it|they|this) )?(?:(?:is|are|was|has|have) )?(?:been )?(?:not|un|never)[ -]?(?:been )?(?:suitable|tested|safe|recommended|for)',
   'cross[- ]?cont\\p{L}+',
   // "we cannot guarantee", "the supplier does not say"

@@ -60,7 +60,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       '(?:kokos(?:nuss)?|hafer|mandel|soja|reis|nuss|haselnuss|dinkel)(?:milch|sahne|joghurt|drink)|(?:kakao|shea|erdnuss|mandel|nuss)butter|muskatnuss|buchweizen\\p{L}*|erbsenmilch|milchsäure\\p{L}*|milchdistel',
     opens: 'zutaten',
-    may: 'kann(?: \\p{L}+){0,8} enthalten|kann|spuren(?: von)?|(?:in|auf) (?:einem|einer)[^.]*(?:betrieb|anlage|linie)[^.]*|verarbeitet|enthalten sein',
+    may: 'kann(?: \\p{L}+){0,8} enthalten|kann|spuren(?: von)?|(?:in|auf) (?:einem|einer)[^.]*(?:betrieb|anlage|linie)[^.]*|verarbeitet|enthalten sein|mögliche (?:spuren|verunreinigung\\p{L}*)|nicht (?:ausgeschlossen|auszuschließen)',
     contains: 'enthält|enthalten',
     without: 'ohne|frei von|enthält keine?n?|kein(?:e|en)?',
   },
@@ -102,7 +102,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       "laits? (?:de |d[’'])(?:coco|soja|avoine|amandes?|riz|noisettes?)|beurre (?:de |d[’'])(?:cacao|karit[ée]|cacahu[èe]tes?|arachides?|amandes?)|cr[èe]me (?:de |d[’'])(?:coco|marrons?|tartre|avoine|soja)|cr[èe]me v[ée]g[ée]tale|noix (?:de )?muscade|noix(?= de (?:coco|cajou|p[ée]can|macadamia))|farine(?= (?:de |d[’'])\\p{L})|bl[ée] noir|bl[ée] sarrasin",
     opens: 'ingr[ée]dients?',
-    may: 'peut(?: aussi| également| contenir)*|peuvent contenir|traces?(?: [ée]ventuelles?)?|fabriqu[ée][^.]*(?:atelier|usine)[^.]*|pr[ée]sence possible',
+    may: 'peut(?: aussi| également| contenir)*|peuvent contenir|traces?(?: [ée]ventuelles?)?|fabriqu[ée][^.]*(?:atelier|usine)[^.]*|pr[ée]sence (?:possible|[ée]ventuelle|fortuite|accidentelle)|susceptibles? de contenir|contamination (?:crois[ée]e|possible|[ée]ventuelle)',
     contains: 'contient',
     without: 'sans|ne contient pas|exempt de',
   },
@@ -140,7 +140,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       'latte di (?:cocco|soia|avena|mandorl[ae]|riso)|burro di (?:cacao|arachidi|karit[ée]|mandorle)|noce moscata|noci?(?= di (?:cocco|pecan|macadamia|acagi[ùu]))|grano saraceno|panna vegetale',
     opens: 'ingredienti',
-    may: 'pu[òo](?: anche)?(?: contenere)?(?: tracce)?|possono contenere|tracce|prodotto in (?:uno|un)[^.]*',
+    may: 'pu[òo](?: anche)?(?: contenere)?(?: tracce)?|possono contenere|tracce|prodotto in (?:uno|un)[^.]*|(?:possibile|eventuale) (?:presenza|contaminazione)',
     contains: 'contiene',
     without: 'senza|non contiene|privo di',
   },
@@ -183,7 +183,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       'leche de (?:coco|soja|avena|almendras?|arroz)|(?:mantequilla|manteca|crema) de (?:cacao|cacahuetes?|karit[ée]|almendras?)|nuez moscada|trigo sarraceno|nuez(?= de (?:macadamia|pecana|coco))|harina(?= de \\p{L})',
     opens: 'ingredientes',
-    may: 'puede(?: contener)?(?: trazas)?|trazas|elaborado en[^.]*',
+    may: 'puede(?: contener)?(?: trazas)?|trazas|elaborado en[^.]*|posible (?:presencia|contaminaci[óo]n)',
     contains: 'contiene',
     without: 'sin|no contiene|libre de',
   },
@@ -226,7 +226,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       'leite de (?:coco|soja|aveia|am[êe]ndoas?|arroz)|manteiga de (?:cacau|amendoim|karit[ée])|noz[- ]moscada|trigo sarraceno|farinha(?= de \\p{L})',
     opens: 'ingredientes',
-    may: 'pode(?: conter)?|vest[íi]gios|produzido em[^.]*',
+    may: 'pode(?: conter)?|vest[íi]gios|produzido em[^.]*|(?:poss[íi]vel|eventual) (?:presen[çc]a|contamina[çc][ãa]o)',
     contains: 'cont[ée]m',
     without: 'sem|não cont[ée]m|isento de',
   },
@@ -265,7 +265,7 @@ export const tongues: readonly Tongue[] = [
     sounds:
       '(?:kokos|haver|amandel|soja|rijst|noten)(?:melk|room|drank)|(?:cacao|shea|pinda|noten|amandel)boter|nootmuskaat|boekweit\\p{L}*|melkzuur\\p{L}*',
     opens: 'ingredi[ëe]nten',
-    may: 'kan(?: \\p{L}+){0,8} bevatten|kan|sporen(?: van)?|geproduceerd in[^.]*',
+    may: 'kan(?: \\p{L}+){0,8} bevatten|kan|sporen(?: van)?|geproduceerd in[^.]*|mogelijke? (?:sporen|aanwezig\\p{L}*|besmetting)',
     contains: 'bevat',
     without: 'zonder|vrij van|bevat geen|geen',
   },

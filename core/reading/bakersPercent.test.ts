@@ -75,3 +75,19 @@ it('keeps the ratio of any two, and says each share', () => {
     }),
   )
 })
+
+it('told in a sentence it is the same list, of the flour that is named, and what stands behind a share stays with it', () => {
+  const text =
+    'Makes one 900g loaf: sorghum 40%, tapioca 30%, potato starch 20%, teff 10% of 500 g flour; water 90%; milk powder 3% (skimmed, may hold soya)'
+  expect(grams(text)).toEqual([
+    '200 g sorghum',
+    '150 g tapioca',
+    '100 g potato starch',
+    '50 g teff',
+    '450 g water',
+    '15 g milk powder',
+  ])
+  expect(readRecipe(text).lines.at(-1)!.text).toContain('may hold soya')
+  // a remark on one thing is no list
+  expect(grams('Bars\n\n200 g dark chocolate, 70 % cocoa\n80 g oats')).toEqual(['200 g dark chocolate', '80 g oats'])
+})

@@ -113,7 +113,18 @@ export interface Part {
   thing: boolean
 }
 const things = (list: readonly string[]): Part[] =>
-  list.map(text => ({ text, thing: list.length > 1 && (saysAmount(text) || !tellsToDo(text, true)) }))
+  list
+    .flatMap((text, at) => (at === 0 ? ledTo(text) : [text]))
+    .map(text => ({
+      text,
+      thing: list.length > 1 && !text.endsWith(':') && (saysAmount(text) || !tellsToDo(text, true)),
+    }))
+/** "Can you do these without dairy? Original: 500 g pastry": what was said before, up to its colon, and the first thing. */
+function ledTo(text: string): string[] {
+  const lead = /^.{3,200}?[?!.]\s+(?:\p{L}[\p{L}’']*\s?){0,4}:(?=\s+\S)/u.exec(text)?.[0]
+  const rest = lead === undefined ? '' : text.slice(lead.length).trim()
+  return lead !== undefined && startsLikeAmount(rest) ? [lead, rest] : [text]
+}
 const around = (text: string): Part => ({ text, thing: false })
 
 /** A row as the rows it stands for: its heading, each thing it lists, what is said behind; itself, where it lists nothing. */

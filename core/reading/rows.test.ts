@@ -118,3 +118,27 @@ it.each([
     )
   },
 )
+
+it('a word that a narrow column broke is one word, whatever it is; a stroke that belongs to it stays', () => {
+  const foods = ['butter', 'hazelnuts', 'buttermilk', 'margarine', 'almonds', 'mascarpone', 'pistachios', 'semolina']
+  fc.assert(
+    fc.property(fc.constantFrom(...foods), fc.nat(), fc.boolean(), (food, at, loud) => {
+      const written = loud ? food.toUpperCase() : food
+      const [from, to] = [2, food.length - 2]
+      const cut = from + (at % (to - from + 1))
+      const text = `Buns\n100 g rice flour\n125 g ${written.slice(0, cut)}-\n${written.slice(cut)}\n2 eggs`
+      expect(readRecipe(text).lines.map(one => one.item.toLowerCase())).toEqual(['rice flour', food, 'eggs'])
+    }),
+  )
+  expect(
+    texts(
+      '350 g flour (gluten-\nfree) plus extra\n1 tsp bicarbonate of\nsoda\n80 g raisins (pre-soaked\nin rum), drained',
+    ),
+  ).toEqual([
+    '350 g flour (gluten-free) plus extra',
+    '1 tsp bicarbonate of soda',
+    '80 g raisins (pre-soaked in rum), drained',
+  ])
+  // a dash that is none of a word, a list by letters, and what begins anew
+  expect(texts('For the base -\nbutter\n(see below\na) 100 g oats\nGluten-\n100 g rice')).toHaveLength(6)
+})

@@ -202,6 +202,34 @@ function writtenRows(text: string): { raw: string; from: number; to: number }[] 
   return written
 }
 
+/** Behind it the stroke stays, though the row broke there: "gluten-" / "free". */
+const keepsStroke =
+  /^(?:free|raising|rising|fat|purpose|skimmed|proof|inch|cm|size|sized|flavou?red|coated|dried|milled|ground|cut|made|roasted|toasted|salted|baked|quality|cooked|soaked|washed|range|style|type|all)(?!\p{L})/u
+/** As long as a row may become that was broken. */
+const longestBroken = 400
+/** Two rows that were one before a narrow column broke it: in a word, behind "of", in a bracket; null where they were not. */
+function mended(above: string, below: string): string | null {
+  const [left, right] = [above.trimEnd(), below.trimStart()]
+  if (left.length + right.length > longestBroken) return null
+  const inWord = /\p{Ll}-$/u.test(left)
+    ? /^\p{Ll}{2}/u.test(right)
+    : /\p{Lu}{2}-$/u.test(left) && /^\p{Lu}{2}/u.test(right)
+  if (inWord) return keepsStroke.test(right) ? left + right : left.slice(0, -1) + right
+  const goesOn = /\p{L} of$/iu.test(left) && /^\p{Ll}/u.test(right)
+  const closes = /\([^()]*$/.test(left) && /^[^()]*\)/.test(right) && !/^(?:\d+|[a-z])\)/i.test(right)
+  return goesOn || closes ? `${left} ${right}` : null
+}
+function unbroken<T extends { raw: string; to: number }>(rows: readonly T[]): T[] {
+  const out: T[] = []
+  for (const row of rows) {
+    const above = out.at(-1)
+    const whole = above && mended(above.raw, row.raw)
+    if (above && whole) out[out.length - 1] = { ...above, raw: whole, to: row.to }
+    else out.push(row)
+  }
+  return out
+}
+
 const fewestOfTable = 3
 /** From where to where rows follow on each other that have as many cells. */
 function runsOf(cells: readonly (readonly string[])[], isRow: (at: number) => boolean): [from: number, end: number][] {
@@ -326,7 +354,9 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
   const written = spaced(
     separated(
       sideBySide(
-        barred(writtenRows(source).map(one => ({ ...one, raw: plain(one.raw.replace(/<\/t[dh]>/gi, '\t')) }))),
+        barred(
+          unbroken(writtenRows(source).map(one => ({ ...one, raw: plain(one.raw.replace(/<\/t[dh]>/gi, '\t')) }))),
+        ),
       ),
     ),
   )

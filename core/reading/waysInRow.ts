@@ -117,7 +117,21 @@ function runOn(row: string): string[] | null {
   return parts.every(isThing) && parts.filter(speaksOfFood).length * 2 > parts.length ? parts : null
 }
 
-const ways = [quoted, counted, pairs, unparted, runOn]
+const share = /(\p{L}[\p{L}’' -]{1,40}?)[ \t]*(?:[:=–-][ \t]*)?\d{1,3}(?:[.,]\d{1,2})?[ \t]?%/u
+/** "Sorghum 40 %, tapioca 30 %, teff 30 %": what bakers write of a dough. How much each is, is asked; each is there. */
+function shares(row: string): string[] | null {
+  if (row.length > longestRow || nutrition.test(row)) return null
+  const head = /^[^:%\d]{0,40}:\s|^[^:%]{0,40}:\s/.exec(row)?.[0] ?? ''
+  const things = row
+    .slice(head.length)
+    .split(/[,;]\s+(?:and\s+)?(?![^()]*\))/)
+    .filter(one => one.trim() !== '')
+  const said = things.filter(one => new RegExp(`^${share.source}`, 'u').test(one))
+  if (said.length < 3 || said.length < things.length - 1 || said.filter(speaksOfFood).length * 2 < said.length)
+    return null
+  return [...(head ? [head.trim()] : []), ...things]
+}
+const ways = [shares, quoted, counted, pairs, unparted, runOn]
 /** The things of a row by the first way that fits. */
 export function thingsByShape(row: string): string[] | null {
   for (const way of ways) {

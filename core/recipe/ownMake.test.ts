@@ -81,6 +81,18 @@ describe('a food that is made of others', () => {
     // custard warns of milk by its name
     expect(asked(layered, ['rice flour', 'egg', 'plant block'])).toEqual(['custard'])
   })
+  it.each(['rice flour', 'oats'])('one for each, and what is left of another, is asked about beside %s', own => {
+    for (const text of [
+      'Lid: a shortbread finger each.',
+      'Put half a biscuit on each.',
+      'Two sponge fingers per glass.',
+      'Bind whatever sponge is in the freezer.',
+      'Fold in sponge offcuts.',
+      'Scatter pastry scraps and biscuit trimmings.',
+    ])
+      expect(asked(told(text), [own, 'cream', 'egg']), text).not.toEqual([])
+    expect(asked(told('Cut the sponge. Save the sponge offcuts.'), [own, 'cream', 'egg'])).toEqual([])
+  })
   it('is answered by a line of its own', () =>
     expect(asked(told('Roll in crushed biscuits.'), ['oat biscuits'])).toEqual([]))
 })

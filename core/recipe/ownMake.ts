@@ -13,7 +13,7 @@ const done = /^(?:toast|batter|cake)$/i
 const thenDo = /\b(?:and|or|then|to)[ \t]+$/i
 /** Before what comes from somewhere else. */
 const fromElsewhere =
-  /(?:^|[^\p{L}])(?:crushed|crumbled|crumbed|broken|left[- ]?over|stale|old|spare|bought|shop|ready[- ]made|blitzed|chopped|day[- ]old|of|with|or|and|in|on|some|few|more|extra|plus|using|used?|add|need|for|little|digestive|graham\p{L}*|rich tea|puff|shortcrust|short ?crust|filo)[ \t]+(?:(?!(?:the|this|that|these|those|your|each|every|all|both|its|their|a|an|\d+)[ \t-])\p{L}+[ \t-]+){0,2}$/iu
+  /(?:^|[^\p{L}])(?:crushed|crumbled|crumbed|broken|left[- ]?over|stale|old|spare|whatever|bought|shop|ready[- ]made|blitzed|chopped|day[- ]old|of|with|or|and|in|on|some|few|more|extra|plus|using|used?|add|need|for|little|digestive|graham\p{L}*|rich tea|puff|shortcrust|short ?crust|filo)[ \t]+(?:(?!(?:the|this|that|these|those|your|each|every|all|both|its|their|a|an|\d+)[ \t-])\p{L}+[ \t-]+){0,2}$/iu
 /** In a name too, right before the word: "Lamingtons: stale sponge, split". */
 const stale =
   /(?:^|[^\p{L}])(?:crushed|crumbled|left[- ]?over|stale|bought|shop|ready[- ]made|blitzed|day[- ]old)[ \t]+$/iu
@@ -22,7 +22,10 @@ const takenSoMany =
   /(?:^|[^\p{L}])(?:put|take|soak|break|lay|use|crush|crumble|blitz|tip)[ \t]+\d+[ \t]+(?:\p{L}+[ \t-]+){0,3}$/iu
 const goesOn = /^[ \t]+(?:from (?:the|a|an)|on top|over the top|alongside|beside|to serve)\b/i
 /** Behind what was a bake before: crumbs of it. */
-const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits)\b/i
+const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits|off-?cuts?|trimmings|scraps|left-?overs?|crusts?)\b/i
+/** "a shortbread finger each": one for each of what is made. */
+const oneFor = /\b(?:an?|half an?|one|two|three|\d+)[ \t]+(?:\p{L}+[ \t-]+)?$/iu
+const forEach = /^(?:[ \t-]+\p{L}+){0,2}[ \t]+(?:each|apiece|per|on each|in each|for each)\b/iu
 const definite = /\b(?:the|this|that|these|those|your|each|every|all|both|its|their)[ \t]+(?:\p{L}+[ \t-]+)?$/iu
 /** In a name, before something that is in it: "loaf with jam". */
 export const joins =
@@ -69,6 +72,7 @@ export function whatItMakes(
     if (!anyBake.test(word)) return [...makes].some(one => one === kind || (kind.length > 3 && one.endsWith(kind)))
     if (crumbs.test(behind)) return definite.test(before)
     if (done.test(word) && thenDo.test(before)) return true
+    if (oneFor.test(before) && forEach.test(behind) && !makes.has(kind)) return false
     return (
       makes.has(kind) ||
       !(fromElsewhere.test(before) || takenSoMany.test(before) || (goesOn.test(behind) && !definite.test(before)))

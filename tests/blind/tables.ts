@@ -45,7 +45,8 @@ export const statementsOf = (set: string): SaidStatement[] =>
  * biscuits, "T45", a bought biscuit, ice cream); of the nineteenth 28 of 309, five of those ("butter" behind "the cake takes", "butt",
  * "mature", "sr gf", clotted cream), and of its cards five gave amounts to the wrong food or read a share as grams; of the twentieth
  * 14 of 154, four of those ("a packet of ginger biscuits", a bought sponge, "cond. milk", "b'wheat" heard as wheat); of the
- * twenty-first 8 of 97, one of those (white wine).
+ * twenty-first 8 of 97, one of those (white wine); of the twenty-second 12 of 136, five of those ("but-" broken from "ter", shares of a
+ * dough in a sentence, a bought pastry behind a question, sponge offcuts, a shortbread finger each).
  */
 export const cardsOf = (set: string): HeardCard[] =>
   rowsOf('cards.txt', set).map(([text = '', foods = '']) => ({ text, foods: foods.split('; ') }))

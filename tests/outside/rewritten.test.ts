@@ -14,6 +14,7 @@ const cards = [
   'nineteenth',
   'twentieth',
   'twentyfirst',
+  'twentysecond',
 ].flatMap(cardsOf)
 const rows =
   (way: (row: string) => string) =>
@@ -30,6 +31,9 @@ const ways: Record<string, (text: string) => string> = {
   'with every row stressed': rows(row => (/\*|\|/.test(row) ? row : `**${row}**`)),
   'with its units close': text => text.replace(/(\d) (g|ml|kg|tsp|tbsp|oz|lb)\b/g, '$1$2'),
   'with its units apart': text => text.replace(/(\d)(g|ml|kg|tsp|tbsp|oz|lb)\b/g, '$1 $2'),
+  'with a word broken where a narrow column ends': rows(row =>
+    row.replace(/(?<![\p{L}’'-])(\p{Ll}{3,6})(\p{Ll}{3,})(?![\p{L}’'-])(?=[^\n]{0,3}$)/u, '$1-\n$2'),
+  ),
   'with printers’ marks': text => text.replace(/'/g, '’').replace(/ - /g, ' – '),
 }
 it.each(Object.entries(ways))('%s no food of a card is lost', (_, way) => {
