@@ -207,7 +207,7 @@ const keepsStroke =
   /^(?:free|raising|rising|fat|purpose|skimmed|proof|inch|cm|size|sized|flavou?red|coated|dried|milled|ground|cut|made|roasted|toasted|salted|baked|quality|cooked|soaked|washed|range|style|type|all)(?!\p{L})/u
 /** As long as a row may become that was broken. */
 const longestBroken = 400
-/** Two rows that were one before a narrow column broke it: in a word, behind "of", in a bracket; null where they were not. */
+/** Two rows that were one before a narrow column broke it: in a word, behind "bicarbonate of", in a bracket; null where they were not. */
 function mended(above: string, below: string): string | null {
   const [left, right] = [above.trimEnd(), below.trimStart()]
   if (left.length + right.length > longestBroken) return null
@@ -215,7 +215,7 @@ function mended(above: string, below: string): string | null {
     ? /^\p{Ll}{2}/u.test(right)
     : /\p{Lu}{2}-$/u.test(left) && /^\p{Lu}{2}/u.test(right)
   if (inWord) return keepsStroke.test(right) ? left + right : left.slice(0, -1) + right
-  const goesOn = /\p{L} of$/iu.test(left) && /^\p{Ll}/u.test(right)
+  const goesOn = /\b(?:bi)?carb\p{L}* of$|\bcream of$/iu.test(left) && /^\p{Ll}/u.test(right)
   const closes = /\([^()]*$/.test(left) && /^[^()]*\)/.test(right) && !/^(?:\d+|[a-z])\)/i.test(right)
   return goesOn || closes ? `${left} ${right}` : null
 }
