@@ -61,8 +61,9 @@ const withoutProof = new RegExp(`\\b(?:no|without|not a|nor a) (?:\\p{L}+ )?(?:$
 /** "We also bake with both", "our bakery uses them": of what was named before, whatever is done with it. */
 const ofThose =
   /^(?:[(]|(?:but|and|although|though|however|note|please note)[,:]? )*(?:we|they|our|the|this|it)\b(?![^.]*\b(?:not|never|no|none|neither|n['’]t|without|free)\b)[^.]{0,60}\b(?:both|them|these|those|either)\b/iu
+const isOfThose = (sentence: string): boolean => ofThose.test(sentence) && !namesFood(sentence)
 const isWarning = (sentence: string): boolean =>
-  warning.test(sentence) || withoutProof.test(sentence) || (ofThose.test(sentence) && !namesFood(sentence))
+  warning.test(sentence) || withoutProof.test(sentence) || isOfThose(sentence)
 /**
  * "Made on lines where milk chocolate is made": a place shared, in whatever words. Only a plain promise of absence
  * ("free from nuts", "with no nuts", "does not handle nuts") is none.
@@ -311,7 +312,7 @@ function file(sentence: string, found: Clauses): void {
       (begun && (sharedPlace.test(sentence) || nearby.test(sentence) || tellsOfPlace(sentence)))) &&
     (begun ||
       house ||
-      ofThose.test(sentence) ||
+      isOfThose(sentence) ||
       !/,/.test(sentence) ||
       endsInPlace.test(sentence) ||
       /^(?:(?:it|this|they|product|this product|the product|please note:?|note:?|caution:?|warning:?|also|is|are) )*(?:may|might|could|produced|made (?!with|from|of)|packed|manufactured|processed|prepared|baked|milled|ground|bottled|filled|stored|handled|grown|traces|not (?:suitable|tested|for)|untested|unsuitable|cross|shares?|same|avoid|risk|possible|allergens? on|also|our other|equipment|other|cannot|can['’]t|unable|the supplier|the maker|we (?:cannot|can['’]t|do not|don['’]t))\b/i.test(

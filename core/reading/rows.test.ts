@@ -139,6 +139,12 @@ it('a word that a narrow column broke is one word, whatever it is; a stroke that
     '1 tsp bicarbonate of soda',
     '80 g raisins (pre-soaked in rum), drained',
   ])
+  // a name of two words is not made one; a sad face opens no bracket
+  expect(texts('80 ml almond-\nmilk, warm\nno eggs :(\n200 g butter :)')).toEqual([
+    '80 ml almond-milk, warm',
+    'no eggs :(',
+    '200 g butter :)',
+  ])
   // a dash that is none of a word, a list by letters, and what begins anew
   expect(texts('For the base -\nbutter\n(see below\na) 100 g oats\nGluten-\n100 g rice')).toHaveLength(6)
 })

@@ -204,7 +204,8 @@ function writtenRows(text: string): { raw: string; from: number; to: number }[] 
 
 /** Behind it the stroke stays, though the row broke there: "gluten-" / "free". */
 const keepsStroke =
-  /^(?:free|raising|rising|fat|purpose|skimmed|proof|inch|cm|size|sized|flavou?red|coated|dried|milled|ground|cut|made|roasted|toasted|salted|baked|quality|cooked|soaked|washed|range|style|type|all)(?!\p{L})/u
+  /^(?:free|raising|rising|fat|purpose|skimmed|proof|inch|cm|size|sized|flavou?red|coated|dried|milled|ground|cut|made|roasted|toasted|salted|baked|quality|cooked|soaked|washed|range|style|type|all|milk|cream|butter|flour|oil|drink|cheese|wash|syrup|sugar)(?!\p{L})/u
+const writtenAsOne = /^(?:buttermilk|buttercream|cornflour)(?!\p{L})/iu
 /** As long as a row may become that was broken. */
 const longestBroken = 400
 /** Two rows that were one before a narrow column broke it: in a word, behind "bicarbonate of", in a bracket; null where they were not. */
@@ -214,9 +215,12 @@ function mended(above: string, below: string): string | null {
   const inWord = /\p{Ll}-$/u.test(left)
     ? /^\p{Ll}{2}/u.test(right)
     : /\p{Lu}{2}-$/u.test(left) && /^\p{Lu}{2}/u.test(right)
-  if (inWord) return keepsStroke.test(right) ? left + right : left.slice(0, -1) + right
+  if (inWord) {
+    const whole = left.slice(0, -1) + right
+    return keepsStroke.test(right) && !writtenAsOne.test(whole.slice(left.search(/\p{L}+-$/u))) ? left + right : whole
+  }
   const goesOn = /\b(?:bi)?carb\p{L}* of$|\bcream of$/iu.test(left) && /^\p{Ll}/u.test(right)
-  const closes = /\([^()]*$/.test(left) && /^[^()]*\)/.test(right) && !/^(?:\d+|[a-z])\)/i.test(right)
+  const closes = /\([^()]*\p{L}[^()]*$/u.test(left) && /^(?![a-z]\))\p{L}[^()]*\)/iu.test(right)
   return goesOn || closes ? `${left} ${right}` : null
 }
 function unbroken<T extends { raw: string; to: number }>(rows: readonly T[]): T[] {

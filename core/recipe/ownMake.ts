@@ -22,7 +22,7 @@ const takenSoMany =
   /(?:^|[^\p{L}])(?:put|take|soak|break|lay|use|crush|crumble|blitz|tip)[ \t]+\d+[ \t]+(?:\p{L}+[ \t-]+){0,3}$/iu
 const goesOn = /^[ \t]+(?:from (?:the|a|an)|on top|over the top|alongside|beside|to serve)\b/i
 /** Behind what was a bake before: crumbs of it. */
-const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits|off-?cuts?|trimmings|scraps|left-?overs?|crusts?)\b/i
+const crumbs = /^[ \t-]*(?:crumbs?|pieces?|chunks?|bits|off-?cuts?|trimmings|scraps|left-?overs?)\b/i
 /** "a shortbread finger each": one for each of what is made. */
 const oneFor = /\b(?:an?|half an?|one|two|three|\d+)[ \t]+(?:\p{L}+[ \t-]+)?$/iu
 const forEach = /^(?:[ \t-]+\p{L}+){0,2}[ \t]+(?:each|apiece|per|on each|in each|for each)\b/iu
