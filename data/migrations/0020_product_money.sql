@@ -8,7 +8,8 @@ create table product_money (
   foreign key (bakery_id, product_id) references product
 );
 create function product_money_of(body jsonb) returns jsonb language sql immutable as $$
-  select coalesce(jsonb_object_agg(key, value), '{}') from jsonb_each(body) where key in ('pricing', 'packing')
+  select coalesce(jsonb_object_agg(key, value), '{}') from jsonb_each(case when jsonb_typeof(body) = 'object' then body else '{}' end)
+  where key in ('pricing', 'packing')
 $$;
 create function product_without_money(body jsonb) returns jsonb language sql immutable as $$
   select body - 'pricing' || case when jsonb_typeof(body -> 'packing') = 'array' then jsonb_build_object('packing',

@@ -141,7 +141,7 @@ export function PriceSettings({ product, workbook, market, cost, hands }: LidPro
                 </td>
                 <td className={`figure text-right ${under ? 'font-bold text-breaks' : ''}`}>
                   {left
-                    ? `${money(left.leaves, cost.currency)}${left.margin === null ? '' : ` · ${percent(left.margin)}`}`
+                    ? `${cost.unknown.length > 0 ? 'at most ' : ''}${money(left.leaves, cost.currency)}${left.margin === null ? '' : ` · ${percent(left.margin)}`}`
                     : ''}
                   {under && <span className="block font-text text-[12.5px]">under your floor</span>}
                 </td>

@@ -41,6 +41,12 @@ describe('the steps to a price', () => {
     const steps = priceSteps(cost, { net: 0.5, tax: 0, paid: 0.5 })
     expect(steps.find(one => one.key === 'left')).toMatchObject({ name: 'it loses', from: 0.625, to: 0.5 })
   })
+  it('where something is not known, no more than that can be left, and no less is lost', () => {
+    const named = (net: number) =>
+      priceSteps({ ...cost, unknown: ['no price for oats'] }, { net, tax: 0, paid: net }).map(one => one.name)
+    expect(named(1)).toContain('left at most')
+    expect(named(0.5)).toContain('loses at least')
+  })
   it('leaves out what is not known, and is nothing where a piece cannot be said', () => {
     expect(priceSteps({ ...cost, parts: [part('ingredients', null)], perPiece: '0' }, null)).toEqual([])
     expect(priceSteps({ ...cost, perPiece: null }, null)).toEqual([])

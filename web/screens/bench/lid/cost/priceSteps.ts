@@ -40,7 +40,10 @@ export function priceSteps(cost: FullCost, price: { net: number; tax: number; pa
   const lost = Number(cost.perPiece) - at
   if (lost > 1e-6) put('losses', kindName.losses, lost)
   if (price) {
-    put('left', price.net - at < 0 ? 'it loses' : 'left to you', price.net - at)
+    const open = cost.unknown.length > 0
+    const left = price.net - at
+    // what is not known costs something too
+    put('left', left < 0 ? (open ? 'loses at least' : 'it loses') : open ? 'left at most' : 'left to you', left)
     if (price.tax > 0) put('tax', 'tax', price.tax)
     steps.push({ key: 'price', name: 'price', from: 0, to: price.paid, estimate: false })
   }
