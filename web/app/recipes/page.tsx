@@ -1,10 +1,9 @@
 import { assessed, billed } from '@fair-tin/core/assess'
 import { isFrozen } from '@fair-tin/core/recipe'
-import { toPlaces, weighed } from '@fair-tin/core/words'
+import { money, toPlaces, weighed } from '@fair-tin/core/words'
 import { partsOnShelf, readWorkbook } from '@fair-tin/data'
 import { marketInView, reading, today } from '../../bakery'
 import { Shelf } from '../../screens/recipes/Shelf'
-import { money } from '../../ui/money'
 
 export const metadata = { title: 'Recipes' }
 export default async function Recipes() {

@@ -1,13 +1,12 @@
 // Which product earns most: margin by volume as a picture, and for an hour of the oven and of work as a table.
 'use client'
 import type { Earning } from '@fair-tin/core/assess'
-import { percent } from '@fair-tin/core/words'
+import { money, percent } from '@fair-tin/core/words'
 import { max, min } from 'd3-array'
 import { scaleLinear, scaleSqrt } from 'd3-scale'
 import Link from 'next/link'
 import { useState } from 'react'
 import { missing } from '../../ui/missing'
-import { money } from '../../ui/money'
 
 type Key = 'margin' | 'leaves' | 'perOvenHour' | 'perLabourHour' | 'packs'
 const heads: [Key, string][] = [

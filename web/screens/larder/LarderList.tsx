@@ -3,11 +3,10 @@
 import type { LarderFound, ProofState } from '@fair-tin/core/assess'
 import type { Mark } from '@fair-tin/core/claim'
 import { allergenCodes, allergenName } from '@fair-tin/core/model'
-import { weighed } from '@fair-tin/core/words'
+import { moneySign, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { useState } from 'react'
 import { Choose } from '../../ui/Choose'
-import { moneySign } from '../../ui/money'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { useLatest } from '../useLatest'
 

@@ -2,11 +2,10 @@
 'use client'
 import { type Purchase, shoppingFor } from '@fair-tin/core/assess'
 import type { Workbook } from '@fair-tin/core/model'
-import { spokenDay, weighed } from '@fair-tin/core/words'
+import { money, spokenDay, weighed } from '@fair-tin/core/words'
 import type { Order } from '@fair-tin/data'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { money } from '../../ui/money'
 import { giveFile } from '../giveFile'
 import { shoppingCsv } from './shoppingCsv'
 

@@ -2,11 +2,10 @@
 'use client'
 import { packInForce } from '@fair-tin/core/cost'
 import { type Ingredient, Pack } from '@fair-tin/core/model'
-import { commaDoubt, spokenDay, typedDecimal, typedNumber, weighed } from '@fair-tin/core/words'
+import { commaDoubt, money, moneySign, spokenDay, typedDecimal, typedNumber, weighed } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { type RefObject, useState } from 'react'
 import { AtAnchor } from '../../../ui/AtAnchor'
-import { money, moneySign } from '../../../ui/money'
 import type { Hands } from '../typed/useTyped'
 
 /** The pack as typed, or why it cannot be one. */

@@ -14,10 +14,9 @@ import {
   blendFlours,
   type Dough,
 } from '@fair-tin/core/recipe'
-import { commaDoubt, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
+import { commaDoubt, money, percent, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
 import { type Remote, wrap } from 'comlink'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { money } from '../../../ui/money'
 import type { BlendWorker } from '../../../workers/blend'
 import type { LidProps } from './faces'
 

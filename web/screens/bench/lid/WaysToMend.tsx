@@ -2,10 +2,10 @@
 'use client'
 import type { Way } from '@fair-tin/core/assess'
 import { type ClaimCode, nameOfClaim } from '@fair-tin/core/model'
+import { money } from '@fair-tin/core/words'
 import { wrap } from 'comlink'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { money } from '../../../ui/money'
 import type { WaysWorker } from '../../../workers/ways'
 import type { LidProps } from './faces'
 

@@ -1,7 +1,6 @@
 // What the lines come to, in one row: in the bowl, in each tin, out of the oven, by the piece.
 import type { Assessment } from '@fair-tin/core/assess'
-import { weighed } from '@fair-tin/core/words'
-import { money } from '../../../ui/money'
+import { money, weighed } from '@fair-tin/core/words'
 import type { fillingsOf } from './batch'
 
 interface Props {

@@ -15,9 +15,8 @@ import {
 } from '@fair-tin/core/model'
 import { adviceOn, type ComparedRow, compareRecipes, doughOf } from '@fair-tin/core/recipe'
 import { alteredIn, saidBy } from '@fair-tin/core/seal'
-import { weighed } from '@fair-tin/core/words'
+import { money, weighed } from '@fair-tin/core/words'
 import { type ReactNode, useMemo } from 'react'
-import { money } from '../../../ui/money'
 import { AlteredWords } from '../../labels/AlteredWords'
 import { SmallLabel } from '../lid/SmallLabel'
 

@@ -1,10 +1,9 @@
 // The lid's cost: everything a batch costs, what a piece carries, the price from it, and what she asks of it.
 'use client'
 import { type CostPart, fullCostOf, leaves, taxOf } from '@fair-tin/core/cost'
-import { toPlaces } from '@fair-tin/core/words'
+import { money, toPlaces } from '@fair-tin/core/words'
 import { useMemo } from 'react'
 import { missing } from '../../../../ui/missing'
-import { money } from '../../../../ui/money'
 import { FacePart } from '../FacePart'
 import type { LidProps } from '../faces'
 import { CostSettings } from './CostSettings'

@@ -1,10 +1,9 @@
 // What a piece cost day by day, as a line of steps, and which prices moved it; the table says the same.
 import type { CostDay } from '@fair-tin/core/assess'
-import { percent, spokenDay, toPlaces } from '@fair-tin/core/words'
+import { money, percent, spokenDay, toPlaces } from '@fair-tin/core/words'
 import { extent } from 'd3-array'
 import { scaleLinear, scaleUtc } from 'd3-scale'
 import { curveStepAfter, line } from 'd3-shape'
-import { money } from '../../../../ui/money'
 
 const width = 350
 const height = 92

@@ -1,7 +1,6 @@
 // The steps of a piece from ingredients to price, as bars that begin where the last one ended; the table says the same.
-import { toPlaces } from '@fair-tin/core/words'
+import { money, toPlaces } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
-import { money } from '../../../../ui/money'
 import type { PriceStep } from './priceSteps'
 
 const row = 22

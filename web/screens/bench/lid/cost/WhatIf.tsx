@@ -2,11 +2,10 @@
 'use client'
 import { breakEven, costOverTime, premiumOf, sensitivities, withPriceTimes } from '@fair-tin/core/assess'
 import { type FullCost, fullCostOf } from '@fair-tin/core/cost'
-import { daysAfter, percent, toPlaces } from '@fair-tin/core/words'
+import { daysAfter, money, moneySign, percent, toPlaces } from '@fair-tin/core/words'
 import { scaleLinear } from 'd3-scale'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Choose } from '../../../../ui/Choose'
-import { money, moneySign } from '../../../../ui/money'
 import type { LidProps } from '../faces'
 import { OverTime } from './OverTime'
 

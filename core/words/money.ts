@@ -1,5 +1,5 @@
 // Money as shown: rounded once, with the sign of its currency.
-import { toPlaces } from '@fair-tin/core/words'
+import { toPlaces } from './rounding'
 
 const signs: Record<string, string> = { GBP: '£', EUR: '€', USD: '$', CAD: 'C$', AUD: 'A$', NZD: 'NZ$' }
 /** The sign, or the three letters where there is none. */
