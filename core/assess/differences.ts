@@ -75,6 +75,12 @@ function pointsOf(of: Assessment): Point[] {
     point('Carbohydrate', rules.table.carbohydrate, rules.energy.cite),
     point('Rounding', rules.rounding.how, rules.rounding.cite),
     point('Net quantity', declaration.particulars.netQuantity, 'each market measures packs in its own units'),
+    point(
+      'Where it was made',
+      declaration.particulars.origin ?? 'not said',
+      `${rules.origin.when}: ${rules.origin.cite}`,
+    ),
+    point('Price', declaration.particulars.price ?? 'not on it', rules.prices.cite),
     point('Date', declaration.particulars.date ?? 'none', 'the words each market uses'),
     point(
       'Statements',

@@ -33,6 +33,8 @@ export const productFields = [
   'printNotices',
   'printIntake',
   'printFront',
+  'origin',
+  'printPrice',
   'glutenTest',
   'laboratory',
   'gtin',

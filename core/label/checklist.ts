@@ -25,17 +25,23 @@ export function checklistOf(declaration: Declaration, product: Product, rules: R
     storage: said.storage ? null : 'nobody has said how it is kept',
     operator: said.operator ? null : 'it stands in Kitchen, once it is entered there',
     nutrition: 'missing' in table ? 'some values are not known' : null,
+    origin: said.origin ? null : 'nobody has said where it is made',
     lot: said.lot ? null : 'it has none',
+    price: said.price ? null : 'it is not printed',
   }
   return particulars.map((particular): Check => {
     if (particular === 'nutrition' && 'missing' in table && table.leftOut !== undefined)
       return { particular, state: 'notAsked', why: table.leftOut }
-    if (!asks.includes(particular))
+    if (!asks.includes(particular)) {
+      const rule = particular === 'origin' ? rules.origin : particular === 'price' ? rules.prices : null
+      // said without being asked for, it stands there all the same
+      if (rule && lacks[particular] === null) return { particular, state: 'there' }
       return {
         particular,
         state: 'notAsked',
-        why: setApart ? `${means} (${cite})` : cite,
+        why: rule ? `${rule.when} (${rule.cite})` : setApart ? `${means} (${cite})` : cite,
       }
+    }
     const lack = lacks[particular] ?? declaration.problems.find(one => one.about === particular)?.what ?? null
     return lack === null ? { particular, state: 'there' } : { particular, state: 'missing', why: lack }
   })

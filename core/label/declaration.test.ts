@@ -329,6 +329,8 @@ describe('the rest of a label', () => {
       date: 'Best before 27 November 2026',
       storage: 'Cool.',
       operator: 'Test Bakehouse, 1 Nowhere Lane',
+      origin: null,
+      price: null,
       lot: 'L261124',
     })
     expect(of().particulars).toMatchObject({

@@ -21,6 +21,8 @@ import { impossibleValues } from './impossible'
 import { ingredientList, printedName } from './ingredientList'
 import { type FactsPanel, nutritionFacts } from './nutritionFacts'
 import { type NutritionTable, nutritionTable } from './nutritionTable'
+import { originQuestions } from './origin'
+import { printedPrice } from './printedPrice'
 import type { Problem } from './problem'
 import { problemsOf, sentence } from './problems'
 import { quidOf } from './quid'
@@ -76,6 +78,10 @@ export interface Declaration {
     date: string | null
     storage: string | null
     operator: string | null
+    /** "Made in Wales"; null where nobody said. */
+    origin: string | null
+    /** Of a pack, with what so many grams cost where the market asks for it; null where it stands on no label. */
+    price: string | null
     /** Printed as bars. */
     gtin?: string
     lot: string
@@ -107,7 +113,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
       ? { table: { missing: impossible }, panel: null, lacks: [] }
       : rules.table.kind === 'nutritionFacts'
         ? nutritionFacts(rules, context.nutrition, product)
-        : { ...nutritionTable(rules, context.nutrition, product.printIntake), panel: null }
+        : { ...nutritionTable(rules, context.nutrition, product.printIntake, claims), panel: null }
   const without = withoutTable(product, rules, claims, workbook.kitchen, 'missing' in given.table)
   const { table, panel, lacks } =
     without && 'leftOut' in without
@@ -154,6 +160,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     byName: sweetenersByName(context),
     questions: [
       ...authorisationQuestions(bill, workbook, rules),
+      ...originQuestions(product, bill, workbook, rules),
       ...(without && 'leftOut' in without && symbol
         ? [
             `Must or may the symbol for what is high in it stand where the table is left out (${rules.title})? Ask someone competent (${rules.statements.frontSymbol!.cite}).`,
@@ -192,6 +199,8 @@ export function declarationOf(context: DeclarationContext): Declaration {
       date: dateMark(product, workbook.today, rules),
       storage: product.keeps?.storage || null,
       operator: operator ? `${operator.name}, ${operator.address}` : null,
+      origin: product.origin || null,
+      price: printedPrice(product, workbook.kitchen.currency, rules),
       ...(product.gtin === undefined ? {} : { gtin: product.gtin }),
       lot: `L${workbook.today.slice(2).replaceAll('-', '')}`,
     },

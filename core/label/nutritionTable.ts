@@ -1,4 +1,5 @@
 // The nutrition table as its market lays it out, or the list of what is missing. A gap is never printed as 0.
+import type { ClaimResult } from '../claim/verdict'
 import { roundedBy } from '../market/roundNutrient'
 import type { Rounded, RulePack } from '../market/rulePack'
 import { type NutrientCode, nutrientName } from '../model/nutrient'
@@ -60,13 +61,15 @@ export function nutritionTable(
   rules: RulePack,
   nutrition: Nutrition,
   withIntake = false,
+  /** What is claimed, and what of it holds. */
+  claims: readonly Pick<ClaimResult, 'claim' | 'verdict'>[] = [],
 ): { table: NutritionTable; lacks: Lack[] } {
   const rows: TableRow[] = []
   const lacks: Lack[] = []
-  for (const { nutrient, label, indent, optional } of rules.table.rows) {
+  for (const { nutrient, label, indent, optional, neededFor } of rules.table.rows) {
     const per100g = cell(rules, nutrient, nutrition.per100g)
     if (per100g === null) {
-      if (optional) continue
+      if (optional && !claims.some(({ claim }) => neededFor?.includes(claim))) continue
       const code: NutrientCode = nutrient === 'salt' ? 'sodiumMg' : (nutrient as NutrientCode)
       const name = nutrient === 'energyKj' ? 'energy' : nutrient === 'salt' ? 'salt (sodium)' : nutrientName[code]
       lacks.push({ nutrient: name, who: nutrition.gaps[code] ?? [] })
@@ -82,6 +85,9 @@ export function nutritionTable(
       ...(perServing === null ? {} : { perServing }),
       ...(percent === null ? {} : { percent }),
     })
+    for (const { claim, behind, says, ...row } of rules.table.saidBeside)
+      if (behind === nutrient && claims.some(one => one.claim === claim && one.verdict === 'holds'))
+        rows.push({ nutrient: row.nutrient, label: row.label, indent: 0, per100g: says, perServing: says })
   }
   return { table: lacks.length > 0 ? lacking(lacks) : { rows }, lacks }
 }

@@ -136,6 +136,7 @@ export function problemsOf(
   for (const [text, where] of [
     [product.keeps?.storage ?? '', 'how it is kept'],
     [product.pieceName ?? '', 'what a piece is called'],
+    [product.origin ?? '', 'where it is made'],
   ] as const) {
     const why = refusedWords(text)
     if (why) problems.push({ what: `${capital(where)}: ${why}`, where })
@@ -302,6 +303,12 @@ export function problemsOf(
     problems.push({
       what: `The label needs the name and address of a business in ${rules.operator.within} (${rules.operator.cite}).`,
       mend: 'Enter them in Kitchen: your own, if you are there, or whoever brings the food in.',
+    })
+  if (asks.includes('origin') && !product.origin)
+    problems.push({
+      about: 'origin',
+      what: `The label must say where it was made (${rules.origin.cite}), and nobody has said.`,
+      mend: `Write it under About. It is asked ${rules.origin.when}.`,
     })
   if (rules.list.functionClasses)
     for (const ingredient of ingredients)

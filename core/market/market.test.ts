@@ -10,7 +10,7 @@ function places(value: unknown, at = ''): string[] {
 }
 /** Keyed by allergens, nutrients, claims or names: a pack names those it has something to say of. */
 const open =
-  /^\.(allergens\.labelNames|allergens\.summaryNames|rounding\.rules|energy\.\w+\.eachPolyol|referenceIntake|words\.claims|words\.names|words\.table\.intake|claims|statements|table|serving|containsStatement|second|words\.quantity|sale\.forms|averageQuantity|letters\.quantityWithin)/
+  /^\.(allergens\.labelNames|allergens\.summaryNames|rounding\.rules|energy\.\w+\.eachPolyol|referenceIntake|words\.claims|words\.names|words\.table\.(?:intake|panel)|prices\.unit|claims|statements|table|serving|containsStatement|second|words\.quantity|sale\.forms|averageQuantity|letters\.quantityWithin)/
 
 describe.each(packs.map(pack => [pack.market, pack] as const))('the pack of %s', (market, pack) => {
   it('answers every field that any pack answers', () => {

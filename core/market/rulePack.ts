@@ -1,7 +1,7 @@
 // The shape of one market's rules: lists, thresholds, factors, rounding, wording and letters, each with its citation.
 // Plain data and nothing else: a pack can be written down, compared and frozen with what was signed under it.
 import type { AllergenCode } from '../model/allergen'
-import type { NamedClaim } from '../model/claim'
+import type { ClaimCode, NamedClaim } from '../model/claim'
 import type { MarketCode } from '../model/market'
 import type { NutrientCode } from '../model/nutrient'
 import type { Product } from '../model/product'
@@ -94,8 +94,21 @@ export interface Tolerances {
 export interface TableRule {
   /** `typicalValues`: per 100 g and per piece. `nutritionFacts`: per serving, with daily values, in a panel of its own form. */
   kind: 'typicalValues' | 'nutritionFacts'
-  /** `minor`: vitamins and minerals, set apart at the foot. `inside`: the amount stands in the label, where `{amount}` is. */
-  rows: { nutrient: Rounded; label: string; indent: number; optional?: true; minor?: true; inside?: true }[]
+  /**
+   * `minor`: vitamins and minerals, set apart at the foot. `inside`: the amount stands in the label, where `{amount}` is. `neededFor`:
+   * an optional row is no choice beside these claims.
+   */
+  rows: {
+    nutrient: Rounded
+    label: string
+    indent: number
+    optional?: true
+    minor?: true
+    inside?: true
+    neededFor?: readonly ClaimCode[]
+  }[]
+  /** A row of words that stands beside a claim that holds, behind the row of `behind`. */
+  saidBeside: { claim: ClaimCode; nutrient: string; label: string; says: string; behind: Rounded; cite: string }[]
   /** Energy in kJ alone, or in kcal too, in a table of typical values. */
   energy: 'kj' | 'kjAndKcal'
   /** What carbohydrate means here, in words. */
@@ -201,6 +214,8 @@ export interface Words {
     pieceWeight: string
     /** `{n}` portions of `{g}` grams each; null where a panel says it. */
     portions: string | null
+    /** A panel of a form of its own: its heading, with the portions under it, and a piece before 100 g; null where a table is none. */
+    panel: { heading: string } | null
     /** Over the share of a day’s reference intake, and what it is a share of; null where the market has none beside such a table. */
     intake: { head: string; note: string } | null
   }
@@ -341,8 +356,13 @@ export interface RulePack {
   sale: SaleRules
   /** Errors a pack may be short by, by its declared grams, tried in order; null where this tool has none for the market. */
   averageQuantity: { errors: { upTo: number | null; error: Allowed }[]; cite: string } | null
-  /** How prices are usually said there, until the bakery says otherwise. */
-  prices: { withTax: boolean }
+  /**
+   * Where a food was made. `when`: where a form of sale does not ask for it always, when it is asked all the same. `mainIngredient`:
+   * where that is said, whether its main ingredient’s must be too, if it is another. `beside`: what else is asked of somebody competent.
+   */
+  origin: { when: string; mainIngredient: boolean; beside: string | null; cite: string }
+  /** `withTax`: how prices are usually said there, until the bakery says otherwise. `unit`: so many grams are priced beside the pack. */
+  prices: { withTax: boolean; when: string; unit: { grams: number; text: string } | null; cite: string }
   claims: ClaimRules
 }
 

@@ -75,6 +75,10 @@ export const Product = z.object({
       of: z.array(z.string()).max(1000),
     })
     .exactOptional(),
+  /** Where it was made, as its label says it: "Made in the United Kingdom". */
+  origin: z.string().trim().max(200, 'Keep it under 200 letters.').exactOptional(),
+  /** On the labels of these markets the price of a pack stands, with what a kilogram costs where the market asks for it. */
+  printPrice: z.array(MarketCode).exactOptional(),
   /** Its article number, printed as bars. */
   gtin: Gtin.exactOptional(),
   /** A square code beside the bars, with the lot and the date of each batch. */

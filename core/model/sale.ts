@@ -18,8 +18,10 @@ export const particulars = [
   'date',
   'storage',
   'operator',
+  'origin',
   'nutrition',
   'lot',
+  'price',
 ] as const
 export type Particular = (typeof particulars)[number]
 export const particularName: Record<Particular, string> = {
@@ -31,6 +33,8 @@ export const particularName: Record<Particular, string> = {
   date: 'date mark',
   storage: 'storage',
   operator: 'name and address of the business',
+  origin: 'where it was made',
   nutrition: 'nutrition table',
   lot: 'lot',
+  price: 'price and unit price',
 }

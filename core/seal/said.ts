@@ -1,5 +1,5 @@
-// What a label says, part by part, in words: what is read before it is signed, and compared ever after. The date and the lot are of
-// each batch and no part of it.
+// What a label says, part by part, in words: what is read before it is signed, and compared ever after. The date, the lot and the
+// price are of each batch and no part of it.
 import type { Assessment } from '../assess/assess'
 import type { Run } from '../label/run'
 import { rulesOf } from '../market/market'
@@ -69,7 +69,7 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
             .join('\n'),
     'net quantity': [particulars.netQuantity, particulars.portions].filter(Boolean).join('\n'),
     keeping: keeps.trim(),
-    business: [particulars.operator, particulars.gtin && `Article number ${particulars.gtin}`]
+    business: [particulars.operator, particulars.origin, particulars.gtin && `Article number ${particulars.gtin}`]
       .filter(Boolean)
       .join('\n'),
   }

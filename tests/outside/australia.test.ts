@@ -190,6 +190,26 @@ describe('claims, Schedule 4', () => {
         'unproven',
       )
   })
+  it('what is claimed stands in the panel: gluten, and fibre beside a claim of sugars (Standard 1.2.8—6, less sure)', () => {
+    const { fibre: _, ...withoutFibre } = sampleIngredient('flour').nutrients
+    const table = (claims: Product['claims'], change: Partial<ReturnType<typeof sampleIngredient>> = {}) =>
+      assess(
+        sampleWorkbook([sampleIngredient('flour', change)], [sampleRecipe('top', [sampleLine('flour', 100)])], {
+          claims,
+          glutenTest: { findsFromMgPerKg: 5, evidence: test, of: ['flour'] },
+        }),
+        'cake',
+        'anz',
+      ).declaration.table
+    const rows = (of: ReturnType<typeof table>) =>
+      'rows' in of ? of.rows.map(row => `${row.label} ${row.per100g}`) : []
+    expect(rows(table(['glutenFree']))[2]).toBe('Gluten Nil detected')
+    expect(rows(table([])).join()).not.toContain('Gluten')
+    // a claim that does not hold says nothing
+    expect(rows(table(['glutenFree'], carrying('flour', 'wheat', 'contains'))).join()).not.toContain('Gluten')
+    expect(rows(table(['lowSugar'])).join()).toContain('Dietary fibre')
+    expect(table(['lowSugar'], { nutrients: withoutFibre })).toHaveProperty('missing')
+  })
   it('never with oats, nor with malt or another gluten cereal, whatever a test says', () => {
     const glutenTest = { findsFromMgPerKg: 5, evidence: test, of: ['flour'] }
     for (const code of ['oats', 'barley', 'wheat', 'rye'] as const) {

@@ -33,7 +33,8 @@ export function contentOf(declaration: Declaration, extras: LabelExtras, quantit
   const { words } = pack
   const { particulars, panel } = declaration
   const date = extras.date ?? particulars.date
-  const kept = [particulars.storage, particulars.portions].filter(Boolean).join(' ')
+  // in a panel of its own form the portions stand with the table
+  const kept = [particulars.storage, words.table.panel ? null : particulars.portions].filter(Boolean).join(' ')
   return {
     name: [
       paragraph([{ text: declaration.name, strong: true }], declaration.byName ? 0.1 : 0.3, 1.25),
@@ -52,11 +53,12 @@ export function contentOf(declaration: Declaration, extras: LabelExtras, quantit
     said: declaration.statements
       .filter(statement => textOf(statement) !== declaration.symbol?.text)
       .map(statement => paragraph(statement)),
-    business: particulars.operator ? [paragraph(plain(particulars.operator))] : [],
+    business: [particulars.operator, particulars.origin].flatMap(one => (one ? [paragraph(plain(one))] : [])),
     keeping: [
       ...(date ? [paragraph(plain(date), 0.1)] : []),
       paragraph(plain(filled(words.lot, { lot: extras.lot ?? particulars.lot }))),
       ...(kept ? [paragraph(plain(kept))] : []),
+      ...(particulars.price ? [paragraph(plain(particulars.price))] : []),
     ],
     net: {
       ...paragraph(plain(particulars.netQuantity), panel ? 0 : 0.16),
@@ -78,7 +80,9 @@ export function everyWord(content: Content, { panel, table: facts, front, symbol
   const cells = table
     ? [
         table.head.title,
-        table.head.first,
+        table.over?.heading ?? '',
+        table.over?.portions ?? '',
+        ...table.head.first,
         ...table.head.second,
         ...table.rows.flatMap(row => [row.label, ...row.first, ...row.second]),
       ]

@@ -3,40 +3,54 @@ import type { Declaration, TableRow } from '@fair-tin/core/label'
 import type { Words } from '@fair-tin/core/market'
 import { textWidth } from './metrics'
 import type { Page } from './page'
-import { type Column, leading } from './paragraph'
+import { type Column, leading, paragraph, plain, set } from './paragraph'
 
 export interface Table {
   /** `third`: of a day’s intake; '' where that is not printed. */
-  head: { title: string; first: string; second: [string, string]; third: string }
+  head: { title: string; first: string[]; second: string[]; third: string }
+  /** Over it, where its market gives it a form of its own: its heading, and the portions. */
+  over: { heading: string; portions: string } | null
   rows: { label: string; indent: number; first: string[]; second: string[]; third: string }[]
 }
 const split = (text: string | undefined, energy: boolean) => (energy ? (text ?? '').split(' / ') : [text ?? ''])
 
 export const tableOf = (
   rows: readonly TableRow[],
-  { servingHeads }: Declaration['particulars'],
+  { servingHeads, portions }: Declaration['particulars'],
   { table }: Words,
-): Table => ({
-  head: {
-    title: table.typical,
-    first: table.per100g,
-    second: servingHeads,
-    third: rows.some(row => row.percent !== undefined) ? (table.intake?.head ?? '') : '',
-  },
-  rows: rows.map(row => ({
-    label: row.label,
-    indent: row.indent,
-    first: split(row.per100g, row.nutrient === 'energyKj'),
-    second: split(row.perServing, row.nutrient === 'energyKj'),
-    third: row.percent ?? '',
-  })),
-})
+): Table => {
+  const inOrder = <T>(hundred: T, piece: T) =>
+    table.panel ? { first: piece, second: hundred } : { first: hundred, second: piece }
+  return {
+    over: table.panel && { heading: table.panel.heading, portions: portions ?? '' },
+    head: {
+      title: table.typical,
+      ...inOrder<string[]>([table.per100g], servingHeads),
+      third: rows.some(row => row.percent !== undefined) ? (table.intake?.head ?? '') : '',
+    },
+    rows: rows.map(row => {
+      const isEnergy = row.nutrient === 'energyKj'
+      return {
+        label: row.label,
+        indent: row.indent,
+        ...inOrder(split(row.per100g, isEnergy), split(row.perServing, isEnergy)),
+        third: row.percent ?? '',
+      }
+    }),
+  }
+}
 
-export function setTable(page: Page, column: Column, { head, rows }: Table, em: number): void {
+export function setTable(page: Page, column: Column, { head, rows, over }: Table, em: number): void {
+  const top = column.y
+  if (over) {
+    set(page, column, paragraph([{ text: over.heading, strong: true }], 0.1), em)
+    if (over.portions) set(page, column, paragraph(plain(over.portions), 0.1), em)
+    page.rules.push({ x1: column.x, x2: column.x + column.width, y: column.y + 0.2 * em, weight: 0.2 })
+  }
   const right = column.x + column.width
   const wide = (text: string) => textWidth(text, em)
   const second = Math.max(...head.second.map(wide), ...rows.flatMap(row => row.second.map(wide)))
-  const first = Math.max(wide(head.first), ...rows.flatMap(row => row.first.map(wide)))
+  const first = Math.max(...head.first.map(wide), ...rows.flatMap(row => row.first.map(wide)))
   const third = Math.max(wide(head.third), ...rows.map(row => wide(row.third)))
   const secondEdge = third > 0 ? right - third - em * 0.8 : right
   const firstEdge = secondEdge - second - em
@@ -59,10 +73,10 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
   }
   column.y += em * leading
   const deepHead = label(head.title, 0)
-  put(head.first, firstEdge, column.y)
+  for (const [at, words] of head.first.entries()) put(words, firstEdge, column.y + at * em * leading)
   for (const [at, words] of head.second.entries()) put(words, secondEdge, column.y + at * em * leading)
   put(head.third, right, column.y)
-  column.y += em * leading * Math.max(1, deepHead - 1)
+  column.y += em * leading * Math.max(deepHead - 1, head.first.length - 1, head.second.length - 1)
   rule(0.2)
   for (const row of rows) {
     column.y += em * (leading + 0.16)
@@ -75,4 +89,12 @@ export function setTable(page: Page, column: Column, { head, rows }: Table, em: 
     rule(0.1)
   }
   column.y += em * 0.5
+  if (over)
+    page.boxes.push({
+      x: column.x - 0.8,
+      y: top + 0.1 * em,
+      width: column.width + 1.6,
+      height: column.y - top - 0.2 * em,
+      weight: 0.2,
+    })
 }

@@ -11,7 +11,7 @@ import { words } from './words'
 export const anz: RulePack = {
   market: 'anz',
   title: 'Australia and New Zealand',
-  version: 2,
+  version: 3,
   asOf: '2026-11-27',
   language: 'en-AU',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',

@@ -137,6 +137,18 @@ export const rules = {
     overWhole: 'Prepared with {n} g of {name} per 100 g of finished product.',
     cite: 'FSC Standard 1.2.10, characterising ingredients',
   },
-  prices: { withTax: true },
+  origin: {
+    when: 'not of what is made and packed where it is sold, nor in New Zealand of what is baked',
+    mainIngredient: false,
+    beside:
+      'Australia wants a mark with the share of Australian ingredients on most food made there: ask someone competent which, and where to get it',
+    cite: 'Country of Origin Food Labelling Information Standard 2016 (Australia)',
+  },
+  prices: {
+    withTax: true,
+    when: 'a price for 100 g is asked of large grocers alone',
+    unit: { grams: 100, text: '{price} per 100 g' },
+    cite: 'Competition and Consumer (Industry Codes: Unit Pricing) Regulations (Australia)',
+  },
   claims,
 } satisfies Partial<RulePack>

@@ -14,6 +14,7 @@ export const sale: SaleRules = {
         'date',
         'storage',
         'operator',
+        'origin',
         'nutrition',
         'lot',
       ],

@@ -40,8 +40,26 @@ export const table: TableRule = {
     { nutrient: 'saturates', label: '– saturated', indent: 1 },
     { nutrient: 'carbohydrate', label: 'Carbohydrate', indent: 0 },
     { nutrient: 'sugars', label: '– sugars', indent: 1 },
-    { nutrient: 'fibre', label: 'Dietary fibre', indent: 0, optional: true },
+    // beside a claim about fibre, sugars or another carbohydrate it must stand there: Standard 1.2.8—6
+    {
+      nutrient: 'fibre',
+      label: 'Dietary fibre',
+      indent: 0,
+      optional: true,
+      neededFor: ['sugarFree', 'noAddedSugar', 'lowSugar', 'sourceOfFibre', 'highFibre'],
+    },
     { nutrient: 'sodiumMg', label: 'Sodium', indent: 0 },
+  ],
+  // what is claimed stands in the panel; a test that finds none is what that claim rests on. Less sure.
+  saidBeside: [
+    {
+      claim: 'glutenFree',
+      nutrient: 'gluten',
+      label: 'Gluten',
+      says: 'Nil detected',
+      behind: 'protein',
+      cite: 'FSC Standard 1.2.8—6(1)',
+    },
   ],
   daily: null,
   panel: null,

@@ -31,6 +31,8 @@ export const words: Words = {
     per100g: 'per 100 g',
     perPiece: 'per serving, a {piece}',
     pieceWeight: '({n} g)',
+    // Schedule 12
+    panel: { heading: 'NUTRITION INFORMATION' },
     portions: 'Servings per package: {n}. Serving size: {g} g.',
     intake: null,
   },

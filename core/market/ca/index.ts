@@ -11,7 +11,7 @@ import { words } from './words'
 export const ca: RulePack = {
   market: 'ca',
   title: 'Canada',
-  version: 2,
+  version: 3,
   asOf: '2026-11-27',
   language: 'en-CA',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',

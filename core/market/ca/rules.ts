@@ -164,6 +164,17 @@ export const rules = {
     cite: 'no such rule',
   },
   // taxes are added at the till
-  prices: { withTax: false },
+  origin: {
+    when: 'only of what is brought in (less sure)',
+    mainIngredient: false,
+    beside: null,
+    cite: 'Safe Food for Canadians Regulations, Part 11',
+  },
+  prices: {
+    withTax: false,
+    when: 'by no federal law on a pack of a fixed weight; a province may ask for more',
+    unit: null,
+    cite: 'the provinces’ own laws',
+  },
   claims,
 } satisfies Partial<RulePack>

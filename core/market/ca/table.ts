@@ -49,6 +49,7 @@ export const table: TableRule = {
     { nutrient: 'calciumMg', label: 'Calcium', indent: 0, minor: true },
     { nutrient: 'ironMg', label: 'Iron / Fer', indent: 0, minor: true },
   ],
+  saidBeside: [],
   daily: {
     values: { fat: 75, fibre: 28, sugars: 100, sodiumMg: 2300, potassiumMg: 3400, calciumMg: 1300, ironMg: 18 },
     unprinted: [],

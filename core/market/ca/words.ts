@@ -48,6 +48,7 @@ export const words: Words = {
     perPiece: 'per {piece}',
     pieceWeight: '({n} g)',
     portions: null,
+    panel: null,
     intake: null,
   },
   // the two-letter signs both languages share (FDR B.01.007)

@@ -60,6 +60,7 @@ export const europeanTable: TableRule = {
     { nutrient: 'protein', label: 'Protein', indent: 0 },
     { nutrient: 'salt', label: 'Salt', indent: 0 },
   ],
+  saidBeside: [],
   daily: null,
   panel: null,
   forms: [],

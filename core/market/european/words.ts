@@ -30,6 +30,7 @@ export const britishWords: Words = {
     perPiece: 'per {piece}',
     pieceWeight: '({n} g)',
     portions: '{n} × {piece} of {g} g.',
+    panel: null,
     // Regulation (EU) 1169/2011, Article 32(5)
     intake: { head: '% RI*', note: '* Reference intake of an average adult (8400 kJ/2000 kcal)' },
   },

@@ -13,7 +13,7 @@ import { words } from './words'
 export const uk: RulePack = {
   market: 'uk',
   title: 'United Kingdom',
-  version: 2,
+  version: 3,
   asOf: '2026-11-27',
   language: 'en-GB',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',

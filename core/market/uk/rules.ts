@@ -1,4 +1,5 @@
 // United Kingdom: the European texts as retained, from memory; verify before relying on it. What both European packs say alike is taken by name.
+import { europeanOrigin, europeanPrices } from '../european/prices'
 import {
   europeanAllergens,
   europeanClaims,
@@ -21,6 +22,7 @@ export const rules = {
   containsStatement: null,
   second: null,
   quid: europeanQuid,
-  prices: { withTax: true },
+  origin: europeanOrigin,
+  prices: { ...europeanPrices, cite: 'Price Marking Order 2004' },
   claims: europeanClaims,
 }

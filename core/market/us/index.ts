@@ -11,7 +11,7 @@ import { words } from './words'
 export const us: RulePack = {
   market: 'us',
   title: 'United States',
-  version: 2,
+  version: 3,
   asOf: '2026-11-27',
   language: 'en-US',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',

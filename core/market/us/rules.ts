@@ -147,7 +147,13 @@ export const rules = {
     overWhole: 'Made with {n} g of {name} per 100 g of finished product.',
     cite: 'no such rule; 21 CFR 102.5 for certain foods',
   },
+  origin: { when: 'only of what is brought in', mainIngredient: false, beside: null, cite: '19 CFR 134' },
   // sales tax is added at the till
-  prices: { withTax: false },
+  prices: {
+    withTax: false,
+    when: 'by no federal law on a pack of a fixed weight; a state may ask for more',
+    unit: null,
+    cite: 'the states’ own laws',
+  },
   claims,
 } satisfies Partial<RulePack>

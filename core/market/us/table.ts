@@ -52,6 +52,7 @@ export const table: TableRule = {
     { nutrient: 'potassiumMg', label: 'Potassium', indent: 0, minor: true },
   ],
   // adults: 21 CFR 101.9(c)(8)(iv) and (c)(9); rounding of per cent: (c)(8)(iii)
+  saidBeside: [],
   daily: {
     values: {
       fat: 78,

@@ -53,6 +53,7 @@ export const words: Words = {
     perPiece: 'per {piece}',
     pieceWeight: '({n} g)',
     portions: null,
+    panel: null,
     intake: null,
   },
   months: [...englishMonths],

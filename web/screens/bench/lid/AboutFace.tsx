@@ -218,6 +218,18 @@ export function AboutFace({ assessment, workbook, product, recipe, ingredients, 
         />
       </div>
       <KeepingTable product={product} recipe={recipe} hands={hands} />
+      <div className="mt-2.5 grid grid-cols-2 gap-2.5">
+        <TypedField
+          label="Where it was made, as printed"
+          value={product.origin ?? ''}
+          hint="not said"
+          hands={hands}
+          text
+          wide
+          read={text('origin')}
+        />
+      </div>
+      <PrintPrice product={product} hands={hands} rules={rules} />
       {keeps.mark === 'useBy' && (
         <p className="mt-1 text-[13px] text-unproven">
           A use-by date is about safety: it needs someone competent and, often, a test.
@@ -289,6 +301,36 @@ function Boxes({
         ))}
       </div>
     </fieldset>
+  )
+}
+
+/** The price in force of a pack, on the label of the market in view. */
+function PrintPrice({ product, hands, rules }: Pick<LidProps, 'product' | 'hands' | 'rules'>) {
+  const { printPrice = [], prices } = product
+  const others = printPrice.filter(one => one !== rules.market)
+  const isPrinted = others.length < printPrice.length
+  return (
+    <>
+      <label className="mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-[24px] accent-damson"
+          checked={isPrinted}
+          onChange={event => {
+            const now = event.target.checked ? [...others, rules.market] : others
+            hands.onEdit(putField(product, 'printPrice', now.length > 0 ? now : null))
+          }}
+        />
+        Print the price of a pack
+        {rules.prices.unit
+          ? `, and of ${rules.prices.unit.grams === 1000 ? 'a kilogram' : `${rules.prices.unit.grams} g`}`
+          : ''}{' '}
+        ({rules.title})
+      </label>
+      {isPrinted && prices?.pack === undefined && (
+        <p className="text-[13px] text-unproven">No price of a pack is in force yet: enter it under Cost.</p>
+      )}
+    </>
   )
 }
 

@@ -108,6 +108,8 @@ const productFieldName: Record<ProductField, string> = {
   tax: 'The tax',
   printNotices: 'What is printed of our notes',
   printFront: 'Whether the summary for the front is printed',
+  origin: 'Where it was made',
+  printPrice: 'Whether the price is printed',
   printIntake: 'Whether the reference intake is printed',
   glutenTest: 'The test of the finished food',
   laboratory: 'What laboratories found',
