@@ -45,7 +45,7 @@ export interface Declaration {
   /** What is in it and need not be declared, each with why: exempt derivatives, sulphites under the limit. */
   leftOut: string[]
   /** The name and the list in the market's second language, as a person wrote them; null where none is asked or none is there. */
-  second: { name: string; ingredients: string } | null
+  second: { name: string; ingredients: string; storage: string | null } | null
   /** Stands with the name: "with sweetener(s)"; null where nothing is asked there. */
   byName: string | null
   /** May this be used at all? Raised for someone competent, and never answered here. */
@@ -148,7 +148,11 @@ export function declarationOf(context: DeclarationContext): Declaration {
     ingredients: ingredientRuns,
     second:
       rules.second && product.translated
-        ? { name: product.translated.name, ingredients: product.translated.ingredients }
+        ? {
+            name: product.translated.name,
+            ingredients: product.translated.ingredients,
+            storage: product.translated.storage || null,
+          }
         : null,
     contains: contains.map(code => labelNameOf(code, rules)),
     mayContain: mayContain.map(code => labelNameOf(code, rules)),

@@ -14,8 +14,10 @@ import { type Lack, lacking, type NutritionTable, type TableRow } from './nutrit
 export interface FactsPanel {
   /** "8 servings per container". */
   servings: string
-  /** "1 slice (51g)". */
+  /** "1 slice (51g)"; in both languages where there are two. */
   servingSize: string
+  /** "Per 1 slice (51 g)" and the same in the second language, a row each; none where `servingSize` stands behind its own word. */
+  per: string[]
   /** What a second column is for: "Per loaf", "Per container"; null where there is none. */
   wholeUnit: string | null
   /** Its headings and its footnote. */
@@ -47,8 +49,8 @@ function simplifiedOf({ table: { simplified } }: RulePack, rows: readonly TableR
   if (!simplified) return null
   const isNothing = ({ perServing = '', percent, minor }: TableRow) =>
     minor
-      ? percent === '0%'
-      : /^0(?:m?c?g)?$/.test(perServing) || simplified.alsoNothing.some(words => perServing.startsWith(words))
+      ? /^0 ?%$/.test(percent ?? '')
+      : /^0 ?(?:m?c?g)?$/.test(perServing) || simplified.alsoNothing.some(words => perServing.startsWith(words))
   // a sum of what is left out, or a kind of it, is still in its row
   const left = rows.filter(row => isNothing(row) && !simplified.kept.includes(row.nutrient as Rounded) && !row.inside)
   if (rows.filter(isNothing).length < simplified.rows || left.length === 0) return null
@@ -76,6 +78,12 @@ function piecesWord(pieces: number, pieceName: string): string {
   return `${fractionWord[parts] ?? `1/${parts}`} ${pieceName}`
 }
 
+/** What a piece is called in a market's second language; null where it has a name that nobody has put into it. */
+export const pieceIn = (
+  { piece }: NonNullable<RulePack['second']>,
+  { pieceName, translated }: Pick<Product, 'pieceName' | 'translated'>,
+): string | null => translated?.pieceName || (pieceName === undefined ? piece : null)
+
 /** The table and its panel; or what is missing, each entry "nutrient: who", or a sentence of its own. */
 export function nutritionFacts(
   rules: RulePack,
@@ -86,6 +94,7 @@ export function nutritionFacts(
   if ('unknown' in serving)
     return { table: { missing: [`The serving size: ${serving.unknown}.`] }, panel: null, lacks: [] }
   const { per100g, gaps } = nutrition
+  const { unitGap } = rules.table
   const pieceName = product.pieceName ?? 'piece'
   const lacks: Lack[] = []
   const rows: TableRow[] = []
@@ -97,18 +106,19 @@ export function nutritionFacts(
           lacks.push({ nutrient: nutrient === 'energyKcal' ? 'energy' : nutrientName[code], who: gaps[code] ?? [] })
       continue
     }
-    const printed = (value: number) => `${roundedBy(rules, nutrient, value)}${unitOf(nutrient)}`
+    const unit = unitOf(nutrient)
+    const printed = (value: number) => `${roundedBy(rules, nutrient, value)}${unit && `${unitGap}${unit}`}`
     if (optional && amount === 0) continue
     const perGrams = (grams: number) => (other: Rounded) => amountOf(other, per100g, grams)
     const percent = percentOfDaily(rules, nutrient, amount, perGrams(serving.grams))
     const row: TableRow = { nutrient, label, indent, perServing: printed(amount) }
     if (minor) row.minor = true
-    if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}%`
+    if (percent !== null && nutrient !== 'energyKcal') row.percent = `${percent}${unitGap}%`
     if (serving.second) {
       const whole = amountOf(nutrient, per100g, serving.second.grams)!
       row.perUnit = printed(whole)
       const wholePercent = percentOfDaily(rules, nutrient, whole, perGrams(serving.second.grams))
-      if (row.percent !== undefined) row.unitPercent = `${wholePercent}%`
+      if (row.percent !== undefined) row.unitPercent = `${wholePercent}${unitGap}%`
     }
     if (inside) {
       row.label = filled(label, { amount: printed(amount) })
@@ -120,6 +130,11 @@ export function nutritionFacts(
   const one = serving.perContainer === '1'
   const { panel: words } = rules.table
   if (!words) return { table: { rows }, panel: null, lacks }
+  const grams = `${toPlaces(serving.grams, 0)}${unitGap}g`
+  const size = `${piecesWord(serving.pieces, pieceName)} (${grams})`
+  const inSecond = rules.second && pieceIn(rules.second, product)
+  // what nobody has put into it is said by its weight alone
+  const second = inSecond ? `${piecesWord(serving.pieces, inSecond)} (${grams})` : grams
   return {
     lacks,
     table: { rows },
@@ -127,7 +142,8 @@ export function nutritionFacts(
       words,
       simplified: simplifiedOf(rules, rows),
       servings: filled(one ? words.perContainerOne : words.perContainer, { n: serving.perContainer }),
-      servingSize: `${piecesWord(serving.pieces, pieceName)} (${toPlaces(serving.grams, 0)}g)`,
+      servingSize: rules.second ? `${size} / ${second}` : size,
+      per: words.per.map(one => filled(one, { size, second })),
       wholeUnit:
         serving.second === null
           ? null

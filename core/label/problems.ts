@@ -21,6 +21,7 @@ import { capital, spokenList } from '../words/listing'
 import { percent, toPlaces } from '../words/rounding'
 import type { DeclarationContext } from './declarationContext'
 import { keepingProblems } from './keeping'
+import { pieceIn } from './nutritionFacts'
 import type { Lack, NutritionTable } from './nutritionTable'
 import { refusedWords } from './ownWords'
 import type { Problem } from './problem'
@@ -342,7 +343,18 @@ export function problemsOf(
         what: `The label must stand in ${name} too (${cite}), and nobody has put ${unwritten} into it.`,
         mend: `Have them translated, and enter them under About.`,
       })
-    else if (product.translated.of !== list)
+    else if ('rows' in table && rules.table.panel?.per.length && pieceIn(rules.second, product) === null)
+      problems.push({
+        what: `What a ${product.pieceName} is called in ${name} is not said, and the serving is told in both.`,
+        mend: 'Enter it under About, with the list in that language.',
+      })
+    if (product.translated && product.keeps?.storage && !product.translated.storage)
+      problems.push({
+        about: 'storage',
+        what: `How it is kept stands on the label, and nobody has put that into ${name}.`,
+        mend: 'Enter it under About, with the list in that language.',
+      })
+    if (product.translated && product.translated.of !== list)
       problems.push({
         what: `The list in ${name} was written for another list than the one printed now.`,
         mend: 'Have it read again by whoever translated it, under About.',

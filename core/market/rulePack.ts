@@ -116,6 +116,8 @@ export interface TableRule {
   daily: DailyValues | null
   /** The words of the panel; null where the table has no panel. */
   panel: PanelWords | null
+  /** Between a figure and its unit, and before a per cent, in a panel. */
+  unitGap: '' | ' '
   /** The forms a panel may take, in the order they are tried; none where there is no panel. */
   forms: PanelForm[]
   /**
@@ -132,7 +134,9 @@ export interface TableRule {
 
 /** On one label a panel takes one of them. `upTo`: the label's area in mm² it is allowed to, or `lowerThan` a height in mm; null: any. */
 export interface PanelForm {
-  form: 'vertical' | 'tabular' | 'linear'
+  form: 'vertical' | 'bilingual' | 'tabular' | 'linear'
+  /** Points of its letters, and from row to row; `narrow`: what is long stands on two rows. Only of a form that comes in several. */
+  type?: { points: number; leading: number; narrow: boolean }
   only: { upTo: number; lowerThan: number | null } | null
   cite: string
 }
@@ -151,6 +155,8 @@ export interface PanelWords {
   perContainerOne: string
   perContainer: string
   servingSize: string
+  /** Rows that say what it is of, `{size}` in the first language and `{second}` in the other; none where `servingSize` leads. */
+  per: string[]
   amountPerServing: string
   perServing: string
   perUnit: string
@@ -344,6 +350,8 @@ export interface RulePack {
     contains: string
     mayContain: string
     labelNames: Partial<Record<AllergenCode, string>>
+    /** What a piece is called where it has no name of its own. */
+    piece: string
     /** What nobody but a person can put into that language, in the middle of a sentence. */
     unwritten: string
     cite: string

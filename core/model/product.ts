@@ -97,7 +97,15 @@ export const Product = z.object({
   precautions: z.array(Precaution).max(60).exactOptional(),
   /** What a second language needs of a person: the name and the list, and which list it puts into that language. */
   translated: z
-    .object({ name: z.string().max(300), ingredients: z.string().max(20_000), of: z.string().max(20_000) })
+    .object({
+      name: z.string().max(300),
+      ingredients: z.string().max(20_000),
+      of: z.string().max(20_000),
+      /** What a piece is called there. */
+      pieceName: z.string().max(60).exactOptional(),
+      /** How it is kept. */
+      storage: z.string().max(300).exactOptional(),
+    })
     .exactOptional(),
   /** What a piece is called on screen and label: "slice". */
   pieceName: z.string().exactOptional(),

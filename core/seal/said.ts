@@ -46,7 +46,7 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
   const all: Record<SaidPart, string> = {
     name: [declaration.name, declaration.byName].filter(Boolean).join('\n'),
     ingredients: `${words.ingredients}${marked(declaration.ingredients)}.`,
-    'second language': second ? `${second.name}\n${second.ingredients}` : '',
+    'second language': second ? [second.name, second.ingredients, second.storage].filter(Boolean).join('\n') : '',
     statements: declaration.statements.map(marked).join('\n'),
     claims: declaration.claims.join(', '),
     nutrition:
@@ -54,7 +54,7 @@ export function saidBy({ declaration }: Assessment, product: Pick<Product, 'keep
         ? `No table: ${table.leftOut}.`
         : [
             panel?.servings,
-            panel?.servingSize,
+            ...(panel && panel.per.length > 0 ? panel.per : [panel?.servingSize]),
             ...rows,
             ...(front
               ? [

@@ -186,8 +186,59 @@ describe('what is declared', () => {
     const translated = { name: 'Gâteau', ingredients: 'farine', of }
     const done = cake({ translated }).declaration
     expect(french(done.problems)).toEqual([])
-    expect(done.second).toEqual({ name: 'Gâteau', ingredients: 'farine' })
+    expect(done.second).toEqual({ name: 'Gâteau', ingredients: 'farine', storage: null })
     expect(french(cake({ translated }, sampleIngredient('salt')).declaration.problems)).toHaveLength(1)
+  })
+})
+
+describe('the table in two languages, B.01.454', () => {
+  const known = Object.fromEntries(
+    (['trans', 'cholesterolMg', 'calciumMg', 'ironMg', 'potassiumMg'] as const).map(code => [
+      code,
+      { value: 0.2, source: 'x' },
+    ]),
+  )
+  const sample = sampleIngredient('flour')
+  const flour = { ...sample, nutrients: { ...sample.nutrients, ...known } }
+  const of = (product: Partial<Product>) =>
+    assess(
+      sampleWorkbook([flour], [sampleRecipe('top', [sampleLine('flour', 320)], { pieces: 4 })], {
+        markets: ['ca'],
+        category: 'mediumCake',
+        netWeight: 320,
+        pieces: 4,
+        ...product,
+      }),
+      'cake',
+      'ca',
+    ).declaration
+  const translated = { name: 'Gâteau', ingredients: 'Farine', of: 'Flour' }
+  it('says the serving in both, the piece by its French name where somebody gave one, and asks for it where not', () => {
+    const asked = (declaration: ReturnType<typeof of>) =>
+      declaration.problems.filter(one => one.what.includes('called in French'))
+    expect(of({}).panel?.per).toEqual(['Per 1 piece (80 g)', 'pour 1 morceau (80 g)'])
+    const named = of({ pieceName: 'slice', translated: { ...translated, pieceName: 'tranche' } })
+    expect([named.panel?.per, asked(named)]).toEqual([['Per 1 slice (80 g)', 'pour 1 tranche (80 g)'], []])
+    const open = of({ pieceName: 'slice', translated })
+    expect(open.panel?.per).toEqual(['Per 1 slice (80 g)', 'pour 80 g'])
+    expect(asked(open)).toHaveLength(1)
+  })
+  it('a blank stands between figure, unit and per cent; how many servings there are is not asked', () => {
+    const { table, panel } = of({})
+    expect(panel?.servings).toBe('')
+    if (!('rows' in table)) return expect.fail(table.missing.join())
+    for (const row of table.rows.filter(one => one.nutrient !== 'energyKcal')) {
+      expect(row.perServing).toMatch(/^[\d.]+ m?c?g$/)
+      if (row.percent !== undefined) expect(row.percent).toMatch(/^\d+ %$/)
+    }
+  })
+  it('how it is kept stands in French too', () => {
+    const keeps = { days: 3, mark: 'bestBefore' as const, storage: 'Keep cool.' }
+    const asked = (declaration: ReturnType<typeof of>) =>
+      declaration.problems.filter(one => /How it is kept/.test(one.what))
+    expect(asked(of({ keeps, translated }))).toHaveLength(1)
+    const done = of({ keeps, translated: { ...translated, storage: 'Garder au frais.' } })
+    expect([asked(done), done.second?.storage]).toEqual([[], 'Garder au frais.'])
   })
 })
 

@@ -58,6 +58,7 @@ export function contentOf(declaration: Declaration, extras: LabelExtras, quantit
       ...(date ? [paragraph(plain(date), 0.1)] : []),
       paragraph(plain(filled(words.lot, { lot: extras.lot ?? particulars.lot }))),
       ...(kept ? [paragraph(plain(kept))] : []),
+      ...(declaration.second?.storage ? [paragraph(plain(declaration.second.storage))] : []),
       ...(particulars.price ? [paragraph(plain(particulars.price))] : []),
     ],
     net: {
@@ -91,9 +92,10 @@ export function everyWord(content: Content, { panel, table: facts, front, symbol
     ? [
         panel.servings,
         panel.servingSize,
+        ...panel.per,
         panel.wholeUnit ?? '',
         panel.simplified?.note ?? '',
-        ...Object.values(panel.words),
+        ...Object.values(panel.words).flat(),
       ]
     : []
   const rows = panel && 'rows' in facts ? facts.rows.flatMap(row => [row.label, row.perServing ?? '']) : []

@@ -31,7 +31,7 @@ export function setTabular(page: Page, column: Column, panel: FactsPanel, rows: 
   const put = (said: string, em: number, bold = false) =>
     set(page, first, { ...paragraph([{ text: said, strong: bold }], 0.12, em), fixed: true }, 1)
   put(words.title, size.title, true)
-  put(panel.servings, size.body)
+  if (panel.servings) put(panel.servings, size.body)
   put(`${words.servingSize} ${panel.servingSize}`, size.body, true)
   const calories = rows.find(row => row.nutrient === 'energyKcal')
   first.y += size.number * 0.95
@@ -100,7 +100,7 @@ export function setLinear(page: Page, column: Column, panel: FactsPanel, rows: r
   const inner: Column = { x: column.x + pad, width: column.width - 2 * pad, y: top + 0.1 }
   const runs = [
     { text: words.title, strong: true },
-    { text: `  ${panel.servings}, ` },
+    { text: panel.servings ? `  ${panel.servings}, ` : '  ' },
     { text: words.servingSize, strong: true },
     { text: ` ${panel.servingSize}. ${words.amountPerServing}: ` },
     ...rows.flatMap((row, at) => [

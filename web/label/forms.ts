@@ -1,6 +1,7 @@
 // The forms a nutrition panel may take on a label of some size, in the order they are tried, and how each is set.
 import type { Declaration, FactsPanel, TableRow } from '@fair-tin/core/label'
-import type { RulePack } from '@fair-tin/core/market'
+import type { PanelForm, RulePack } from '@fair-tin/core/market'
+import { setBilingual } from './factsBilingual'
 import { setFacts } from './factsPanel'
 import { setLinear, setTabular } from './factsTabular'
 import type { Page } from './page'
@@ -12,6 +13,8 @@ export interface SetForm {
   set: (page: Page, column: Column) => void
 }
 const setters = { vertical: setFacts, tabular: setTabular, linear: setLinear }
+/** Those that stand in a column. */
+const upright = new Set<PanelForm['form']>(['vertical', 'bilingual'])
 
 /** One that sets nothing where there is no panel. */
 export function formsOf(
@@ -25,8 +28,8 @@ export function formsOf(
     .filter(
       ({ only }) => only === null || area <= only.upTo || (only.lowerThan !== null && size.height < only.lowerThan),
     )
-    .flatMap(({ form }) => {
-      const lies = form !== 'vertical'
+    .flatMap(({ form, type }) => {
+      const lies = !upright.has(form)
       // what is small enough for these needs no second column
       const one: FactsPanel = lies ? { ...panel, wholeUnit: null } : panel
       const few = panel.simplified
@@ -41,7 +44,8 @@ export function formsOf(
       ]
       return ways.map(([of, rows]) => ({
         lies,
-        set: (page: Page, column: Column) => setters[form](page, column, of, rows),
+        set: (page: Page, column: Column) =>
+          form === 'bilingual' ? setBilingual(page, column, of, rows, type!) : setters[form](page, column, of, rows),
       }))
     })
 }

@@ -33,10 +33,21 @@ export function setFront(page: Page, column: Column, { lead, cells, notes }: Fro
 /** A white field with its head and a glass over it, what is high in bars below: FDR, Schedule K.1, from memory, its measures less sure. */
 export function setSymbol(page: Page, column: Column, { head, nutrients, foot }: FrontSymbol, em: number): void {
   const pad = 0.8
-  const bars = nutrients.map(one => textWidth(one, em, true))
   const glass = 1.6 * em
-  const wide =
-    Math.max(textWidth(head, em * 1.1, true) + glass + 0.8, textWidth(foot, em), ...bars.map(one => one + 2)) + 2 * pad
+  const widthOf = (heads: string[], foots: string[], names: string[]) =>
+    Math.max(
+      ...heads.map(one => textWidth(one, em * 1.1, true) + glass + 0.8),
+      ...foots.map(one => textWidth(one, em)),
+      ...names.map(one => textWidth(one, em, true) + 2),
+    ) +
+    2 * pad
+  // one language over the other where both have no room side by side
+  const halves = (phrase: string) => phrase.split(' / ')
+  const stacked = widthOf([head], [foot], nutrients) > column.width
+  const [heads, foots, names] = stacked
+    ? [halves(head), halves(foot), nutrients.flatMap(halves)]
+    : [[head], [foot], nutrients]
+  const wide = widthOf(heads, foots, names)
   if (wide > column.width + 1e-9) page.overrun = true
   const top = column.y + 0.6
   let y = top + pad
@@ -46,16 +57,21 @@ export function setSymbol(page: Page, column: Column, { head, nutrients, foot }:
     const away = glass * (0.6 + step * 0.05)
     page.fills.push({ x: column.x + pad + away, y: y + away, width: glass * 0.1, height: glass * 0.1 })
   }
-  page.texts.push({ x: column.x + pad + glass + 0.8, y: y + em * 1.1, text: head, size: em * 1.1, bold: true })
-  y += em * 1.1 * leading + 0.5
-  for (const one of nutrients) {
+  for (const one of heads) {
+    page.texts.push({ x: column.x + pad + glass + 0.8, y: y + em * 1.1, text: one, size: em * 1.1, bold: true })
+    y += em * 1.1 * leading
+  }
+  y += 0.5
+  for (const one of names) {
     const tall = em * 1.3
     page.fills.push({ x: column.x + pad, y, width: wide - 2 * pad, height: tall })
     page.texts.push({ x: column.x + pad + 1, y: y + em * 0.98, text: one, size: em, bold: true, inverse: true })
     y += tall + 0.4
   }
-  y += em * 0.85
-  page.texts.push({ x: column.x + pad, y, text: foot, size: em, bold: false })
+  for (const [at, one] of foots.entries()) {
+    y += at === 0 ? em * 0.85 : em * leading
+    page.texts.push({ x: column.x + pad, y, text: one, size: em, bold: false })
+  }
   y += 0.3 * em + pad
   page.boxes.push({ x: column.x, y: top, width: wide, height: y - top, weight: 0.3 })
   column.y = y + 0.4

@@ -56,7 +56,8 @@ describe('a label in blocks', () => {
           fitted++
           const usual = layOut(declaration, {}, { width: 210, height: 297 })
           if ('tooMuch' in usual) return expect.fail(usual.tooMuch)
-          const sorted = (texts: readonly { text: string }[]) => [...wordsOf(texts)].sort().join('')
+          // where two languages stand one over the other, no stroke parts them
+          const sorted = (texts: readonly { text: string }[]) => [...wordsOf(texts).replaceAll('/', '')].sort().join('')
           // the forms of a panel say the same in other words
           if (!declaration.panel) expect(sorted(laid.texts)).toBe(sorted(usual.texts))
           for (const text of laid.texts) {

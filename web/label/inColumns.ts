@@ -16,7 +16,7 @@ const gutter = 3
 const gap = 1
 const shares = [0.56, 0.6, 0.52, 0.64, 0.48, 0.44]
 /** Beside a panel, which needs 45 mm and more. */
-const sharesBesidePanel = [0.46, 0.42, 0.38, 0.34, 0.3]
+const sharesBesidePanel = [0.5, 0.46, 0.42, 0.38, 0.34, 0.3]
 
 type Attempt = (em: number) => { page: Page; needed: number }
 

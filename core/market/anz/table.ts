@@ -63,6 +63,7 @@ export const table: TableRule = {
   ],
   daily: null,
   panel: null,
+  unitGap: ' ',
   forms: [],
   simplified: null,
   front: null,

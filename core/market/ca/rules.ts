@@ -129,6 +129,7 @@ export const rules = {
     name: 'French',
     contains: 'Contient : ',
     mayContain: 'Peut contenir : ',
+    piece: 'morceau',
     labelNames: {
       wheat: 'blé',
       rye: 'seigle',

@@ -60,9 +60,11 @@ export const table: TableRule = {
   },
   panel: {
     title: 'Nutrition Facts / Valeur nutritive',
-    perContainerOne: '{n} serving per container / portion par contenant',
-    perContainer: '{n} servings per container / portions par contenant',
+    // how many are in the pack is not asked
+    perContainerOne: '',
+    perContainer: '',
     servingSize: 'Per / pour',
+    per: ['Per {size}', 'pour {second}'],
     amountPerServing: 'Amount / Teneur',
     perServing: 'Per serving / par portion',
     perUnit: 'Per / par {unit}',
@@ -72,9 +74,23 @@ export const table: TableRule = {
     percentShort: 'DV / VQ',
     footnote: '*5% or less is a little, 15% or more is a lot / *5 % ou moins c’est peu, 15 % ou plus c’est beaucoup',
   },
-  // narrower types of the vertical form are not drawn; from memory, and less sure
+  unitGap: ' ',
+  // each in turn where the one before takes too much of the surface; from memory, their measures less sure
   forms: [
-    { form: 'vertical', only: null, cite: 'FDR B.01.454, bilingual standard' },
+    ...(
+      [
+        [8, 12, false],
+        [7, 11, false],
+        [6, 10, false],
+        [7, 11, true],
+        [6, 10, true],
+      ] as const
+    ).map(([points, leading, narrow]) => ({
+      form: 'bilingual' as const,
+      type: { points, leading, narrow },
+      only: null,
+      cite: `FDR B.01.454, bilingual ${narrow ? 'narrow standard' : 'standard'}, ${points} point`,
+    })),
     { form: 'tabular', only: { upTo: 200_00, lowerThan: 80 }, cite: 'FDR B.01.454, bilingual horizontal' },
     { form: 'linear', only: { upTo: 200_00, lowerThan: null }, cite: 'FDR B.01.454, linear' },
   ],

@@ -63,6 +63,7 @@ export const europeanTable: TableRule = {
   saidBeside: [],
   daily: null,
   panel: null,
+  unitGap: ' ',
   forms: [],
   simplified: null,
   front: null,

@@ -85,6 +85,7 @@ export const table: TableRule = {
     perContainerOne: '{n} serving per container',
     perContainer: '{n} servings per container',
     servingSize: 'Serving size',
+    per: [],
     amountPerServing: 'Amount per serving',
     perServing: 'Per serving',
     perUnit: 'Per {unit}',
@@ -95,6 +96,7 @@ export const table: TableRule = {
     footnote:
       '*The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
   },
+  unitGap: '',
   // the label stands for the space there is; 40 square inches, 3 inches
   forms: [
     { form: 'vertical', only: null, cite: '21 CFR 101.9(d)' },

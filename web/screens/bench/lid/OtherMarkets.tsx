@@ -113,12 +113,25 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
   const kept = product.translated
   const [name, setName] = useState(kept?.name ?? '')
   const [ingredients, setIngredients] = useState(kept?.ingredients ?? '')
+  const [piece, setPiece] = useState(kept?.pieceName ?? '')
+  const [storage, setStorage] = useState(kept?.storage ?? '')
   const [problem, setProblem] = useState('')
   const keep = () => {
-    const wrong = name.trim() && ingredients.trim() ? '' : `Write the name and the list in ${language}.`
+    const said = readField(product, 'translated', {
+      name: name.trim(),
+      ingredients: ingredients.trim(),
+      of: list,
+      ...(piece.trim() ? { pieceName: piece.trim() } : {}),
+      ...(storage.trim() ? { storage: storage.trim() } : {}),
+    })
+    const wrong =
+      !name.trim() || !ingredients.trim()
+        ? `Write the name and the list in ${language}.`
+        : 'problem' in said
+          ? said.problem
+          : ''
     setProblem(wrong)
-    if (!wrong)
-      hands.onEdit(putField(product, 'translated', { name: name.trim(), ingredients: ingredients.trim(), of: list }))
+    if (!wrong && 'edits' in said) hands.onEdit(...said.edits)
   }
   return (
     <FacePart title={`The label in ${language}`}>
@@ -135,16 +148,31 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
           {problem}
         </p>
       )}
-      <label className="block text-[13px] text-quiet">
-        Name in {language}
-        <input
-          className="field text-ink"
+      <InSecond
+        label={`Name in ${language}`}
+        value={name}
+        most={300}
+        lang={rulesAsRead(market).second!.language}
+        onChange={setName}
+      />
+      {product.pieceName !== undefined && (
+        <InSecond
+          label={`What a ${product.pieceName} is called in ${language}`}
+          value={piece}
+          most={60}
           lang={rulesAsRead(market).second!.language}
-          maxLength={300}
-          value={name}
-          onChange={event => setName(event.target.value)}
+          onChange={setPiece}
         />
-      </label>
+      )}
+      {product.keeps?.storage && (
+        <InSecond
+          label={`“${product.keeps.storage}” in ${language}`}
+          value={storage}
+          most={300}
+          lang={rulesAsRead(market).second!.language}
+          onChange={setStorage}
+        />
+      )}
       <label className="block text-[13px] text-quiet">
         Ingredient list in {language}
         <textarea
@@ -159,5 +187,32 @@ function SecondLanguage({ product, workbook, hands, market }: Props & { market: 
         Keep it for this list
       </button>
     </FacePart>
+  )
+}
+
+function InSecond({
+  label,
+  value,
+  most,
+  lang,
+  onChange,
+}: {
+  label: string
+  value: string
+  most: number
+  lang: string
+  onChange: (value: string) => void
+}) {
+  return (
+    <label className="block text-[13px] text-quiet">
+      {label}
+      <input
+        className="field text-ink"
+        lang={lang}
+        maxLength={most}
+        value={value}
+        onChange={event => onChange(event.target.value)}
+      />
+    </label>
   )
 }
