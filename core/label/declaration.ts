@@ -22,6 +22,7 @@ import { ingredientList, printedName } from './ingredientList'
 import { type FactsPanel, nutritionFacts } from './nutritionFacts'
 import { type NutritionTable, nutritionTable } from './nutritionTable'
 import { originQuestions } from './origin'
+import { pictureQuestions } from './ownWords'
 import { printedPrice } from './printedPrice'
 import type { Problem } from './problem'
 import { problemsOf, sentence } from './problems'
@@ -165,6 +166,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     questions: [
       ...authorisationQuestions(bill, workbook, rules),
       ...originQuestions(product, bill, workbook, rules),
+      ...pictureQuestions(product, workbook.kitchen, rules.market),
       ...(without && 'leftOut' in without && symbol
         ? [
             `Must or may the symbol for what is high in it stand where the table is left out (${rules.title})? Ask someone competent (${rules.statements.frontSymbol!.cite}).`,
