@@ -98,6 +98,8 @@ export const BatchEntry = z.discriminatedUnion('kind', [
   entry('struck', { of: z.uuid(), why }),
 ])
 export type BatchEntry = z.infer<typeof BatchEntry>
+/** An entry as it is put down: its id and its moment come by themselves. */
+export type Put = BatchEntry extends infer E ? (E extends BatchEntry ? Omit<E, 'id' | 'at'> : never) : never
 export type EntryOf<K extends BatchEntry['kind']> = Extract<BatchEntry, { kind: K }>
 
 export const BatchDraft = z.object({

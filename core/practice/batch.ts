@@ -5,9 +5,10 @@ import type { Batch } from '../model/batch'
 import type { Evidence } from '../model/evidence'
 import { type Ingredient, unknownIngredient } from '../model/ingredient'
 import { daysAfter } from '../words/day'
-import { moments, practiceBake } from './cards'
+import { type Moment, moments, practiceBake } from './cards'
 
 const weighed = moments.flatMap(({ id, line }) => (line ? [{ id, ...line }] : []))
+const inMethod = moments.filter(one => one.step)
 const [recipe, product] = ['practice-bake', 'practice-squares']
 
 const evidence: Evidence[] = [{ id: 'spec', kind: 'specification', reference: 'invented', dated: '2026-01-01' }]
@@ -46,13 +47,15 @@ export const practiceBatch = (today: string): Batch => ({
         version: 1,
         name: practiceBake.name,
         pieces: practiceBake.pieces,
-        lines: weighed.map(({ id, grams }) => ({
+        lines: weighed.map(({ id, grams, role = 'mix' as const }) => ({
           id,
           of: { ingredient: id },
           amount: { value: grams, unit: 'g' },
-          role: 'mix',
+          role,
         })),
-        steps: [],
+        steps: inMethod.map(one => one.step!),
+        tin: { shape: 'square', side: 20, depth: 5 },
+        tins: 2,
       },
     ],
     ingredients: weighed.map(({ id, name }) => ({ ...unknownIngredient(id, name), allergens: carries(id), evidence })),
@@ -65,3 +68,7 @@ export const practiceBatch = (today: string): Batch => ({
 /** Plenty of each, and in date. */
 export const practiceLots = (today: string): LotOnShelf[] =>
   weighed.map(({ id, lot }) => ({ id: `practice ${id}`, ingredient: id, lot, left: 5000, useBy: daysAfter(today, 60) }))
+
+/** The moment that stands in the method at the step of that key. */
+export const momentAtStep = (key: string): Moment | undefined =>
+  inMethod.find((_, at) => key === `${recipe}#step ${at + 1}`)

@@ -1,5 +1,6 @@
 // An invented bake, moment by moment, and what can go wrong at each: for practice, and never for the records. What each slip would
 // have meant is common practice of kitchens that bake free-from.
+import type { Step } from '../model/recipe'
 
 /** `harm`: somebody could be hurt; `law`: the label would be wrong; `bake`: only the bake is spoilt. */
 export type Weight = 'harm' | 'law' | 'bake'
@@ -20,7 +21,10 @@ export interface Moment {
   /** What is seen where all is well. */
   sees: string
   /** Where something is weighed: what the recipe asks for, and the lot that stands ready. */
-  line?: { name: string; grams: number; lot: string }
+  line?: { name: string; grams: number; lot: string; role?: 'release' }
+  /** Where it stands in the method: its step, and whether it is done at the tins or where the bowl is shared out instead. */
+  step?: Step
+  at?: 'tins' | 'share'
   faults: readonly Fault[]
 }
 
@@ -35,6 +39,7 @@ export const moments: readonly Moment[] = [
     id: 'mixer',
     doing: 'The mixer is taken over from the bake before.',
     sees: 'Before it: seeded crackers, without nuts or milk. Wiped down, as the plan says.',
+    step: { text: 'Take the mixer over from the bake before, cleaned as the plan says.', when: 'ahead' },
     faults: [
       {
         id: 'mixer-nuts',
@@ -50,6 +55,9 @@ export const moments: readonly Moment[] = [
     id: 'tin',
     doing: 'The tins are greased and dusted.',
     sees: 'Sunflower oil, then cocoa through the sieve.',
+    line: { name: 'Sunflower oil', grams: 12, lot: 'SO-9', role: 'release' },
+    at: 'tins',
+    step: { text: 'Grease the tins with sunflower oil, and dust them with cocoa.', when: 'bench' },
     faults: [
       {
         id: 'floured-tin',
@@ -161,6 +169,7 @@ export const moments: readonly Moment[] = [
     id: 'spoon',
     doing: 'Everything is folded together.',
     sees: 'A clean spatula from the rack of this bench.',
+    step: { text: 'Fold everything together until smooth.', when: 'bench' },
     faults: [
       {
         id: 'nut-spoon',
@@ -174,13 +183,14 @@ export const moments: readonly Moment[] = [
   },
   {
     id: 'scale',
-    doing: 'The batter is portioned, 1,150 g a tin.',
-    sees: 'The scale is tared with the tin on it, and shows 1,148 g.',
+    doing: 'The batter is portioned, 650 g a tin.',
+    sees: 'The scale is tared with the tin on it, and shows 648 g.',
+    at: 'share',
     faults: [
       {
         id: 'tare',
         title: 'The scale was not tared with the tin on it',
-        sees: 'The scale was tared before the tin was set on it. It shows 1,150 g with tin and batter.',
+        sees: 'The scale was tared before the tin was set on it. It shows 650 g with tin and batter.',
         weight: 'bake',
         meant: 'Every tin short by the weight of the tin, and every pack short of what it says.',
         why: 'A pack that weighs less than it says is against the law of measures too.',
@@ -191,6 +201,13 @@ export const moments: readonly Moment[] = [
     id: 'oven',
     doing: 'After 28 minutes the oven is looked into.',
     sees: 'The probe shows 95 °C in the middle. 93 °C was asked for.',
+    step: {
+      text: 'Bake until the skewer comes out nearly clean and the core is hot enough.',
+      when: 'oven',
+      celsius: 180,
+      minutes: { firstLook: 28, from: 28, to: 34 },
+      coreCelsius: 93,
+    },
     faults: [
       {
         id: 'skewer',
@@ -206,6 +223,7 @@ export const moments: readonly Moment[] = [
     id: 'beside',
     doing: 'A pot goes into each box.',
     sees: 'Coconut yoghurt, free of milk and nuts by its specification.',
+    step: { text: 'Put a pot to go along into each box.', when: 'after' },
     faults: [
       {
         id: 'yoghurt',
@@ -221,6 +239,7 @@ export const moments: readonly Moment[] = [
     id: 'label',
     doing: 'The labels go on.',
     sees: 'Printed this morning for this batch, signed as it stands.',
+    step: { text: 'Put the labels of this batch on.', when: 'after' },
     faults: [
       {
         id: 'old-label',

@@ -339,10 +339,19 @@ test('practice draws faults, says what was caught and what got through, and keep
   await page.goto('/bake/practice')
   await expect(page.getByText('Nobody yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Begin' }).tap()
-  await page.getByRole('button', { name: 'Stop' }).tap()
+  // baked and weighed out on the screens that any bake is
+  const method = page.getByRole('region', { name: 'Method' })
+  const front = (doing: RegExp) => method.getByRole('region', { name: doing })
+  const mixer = front(/The mixer is taken over/)
+  await mixer.getByRole('button', { name: 'Something changed' }).tap()
   await page.getByRole('button', { name: 'None of these: look again' }).tap()
-  for (let at = 0; at < 2; at++) await page.getByRole('button', { name: 'Go on' }).tap()
-  // weighed out on the screen that any bake is weighed out on
+  await mixer.getByRole('button', { name: 'Done' }).tap()
+  await expect(mixer).toContainText('You went on.')
+  await method.getByRole('button', { name: 'Tin 1 ready?' }).tap()
+  await expect(front(/tins are greased/)).toContainText('You went on.')
+  await page.getByRole('button', { name: /^Weigh out 5 open/ }).tap()
+  const line = page.getByRole('region', { name: 'This line' })
+  await line.getByText('In front of you').waitFor()
   await page.getByRole('button', { name: 'Something changed' }).tap()
   await page.getByRole('button', { name: 'None of these: look again' }).tap()
   for (const [name, grams] of [
@@ -352,13 +361,18 @@ test('practice draws faults, says what was caught and what got through, and keep
     ['Oat drink, gluten-free', '300'],
     ['Dark chocolate', '200'],
   ] as const) {
-    const line = page.getByRole('region', { name: 'This line' })
+    await page.getByRole('region', { name: 'What is weighed' }).getByRole('button', { name }).tap()
     await expect(line.getByRole('heading', { name })).toBeVisible()
     await expect(line).toContainText('In front of you')
     for (const digit of grams) await line.getByRole('button', { name: digit, exact: true }).tap()
     await page.getByRole('button', { name: 'Weighed, next' }).tap()
   }
-  for (let at = 0; at < 5; at++) await page.getByRole('button', { name: 'Go on' }).tap()
+  await page.getByRole('button', { name: /^Method 5 open/ }).tap()
+  await method.getByRole('button', { name: 'smooth, no lumps: yes' }).tap()
+  await method.getByRole('button', { name: 'Done', exact: true }).last().tap()
+  await method.getByRole('button', { name: 'It is in the oven' }).tap()
+  await method.getByRole('button', { name: 'It is out' }).tap()
+  for (const doing of [/A pot goes/, /The labels go on/]) await front(doing).getByRole('button', { name: 'Done' }).tap()
   const came = page.getByRole('region', { name: 'What came of it' })
   await expect(came).toContainText(/0 of [3-6] caught/)
   await expect(came.getByText('It would have meant:').first()).toBeVisible()

@@ -8,8 +8,6 @@ import {
   type LotOnShelf,
   methodOf,
   partNotForShelf,
-  type Timer,
-  timersOf,
 } from '@fair-tin/core/batch'
 import type { Batch, Ingredient } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
@@ -23,12 +21,12 @@ import { giveFile } from '../giveFile'
 import { leaveHere, leftHere } from '../leftHere'
 import { RecordList } from '../records/RecordList'
 import { AfterBake } from './after/AfterBake'
-import { sayAloud, sound } from './aloud'
 import { carriedWords } from './carriedWords'
 import { SomethingChanged } from './changed/SomethingChanged'
 import { alarmsOf } from './method/alarms'
 import { dueWords, MethodRun } from './method/MethodRun'
 import { usePhotographs } from './method/usePhotographs'
+import { useTimers } from './method/useTimers'
 import { ScaleChooser } from './scale/ScaleChooser'
 import { useScale } from './scale/useScale'
 import { type RunningBatch, useBatch } from './useBatch'
@@ -83,38 +81,6 @@ function useHeld(batch: Batch, running: RunningBatch, lots: Lots, larder: readon
       notForShelf: (part: string) => partNotForShelf(batch, told, all, part),
     }
   }, [batch, kept, all, known, larder])
-}
-
-/** Steps that run, told anew each second; what falls due is sounded. */
-function useTimers(running: RunningBatch, steps: ReturnType<typeof methodOf>, aloud: boolean): readonly Timer[] {
-  const [timers, setTimers] = useState<readonly Timer[]>([])
-  useEffect(() => {
-    const tell = () => setTimers(timersOf(running.state, steps, running.now()))
-    tell()
-    const timer = setInterval(tell, 1000)
-    return () => clearInterval(timer)
-  }, [running.state, running.now, steps])
-  const due = timers
-    .filter(one => one.due.inMinutes <= 0)
-    .map(one => `${one.due.what} ${one.step.key}`)
-    .join('\n')
-  useEffect(() => {
-    if (due === '') return
-    const call = () => {
-      sound()
-      if (aloud)
-        sayAloud(
-          due
-            .split('\n')
-            .map(one => one.split(' ').slice(0, 2).join(' '))
-            .join('. '),
-        )
-    }
-    call()
-    const timer = setInterval(call, 8000)
-    return () => clearInterval(timer)
-  }, [due, aloud])
-  return timers
 }
 
 export function BatchRun({

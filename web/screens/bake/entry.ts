@@ -1,8 +1,8 @@
 // An entry as it is put down at the bench or beside it: its id and its moment come by themselves.
-import { BatchEntry } from '@fair-tin/core/model'
+import { BatchEntry, type Put } from '@fair-tin/core/model'
 import { v4 } from 'uuid'
 
-export type Put = BatchEntry extends infer E ? (E extends BatchEntry ? Omit<E, 'id' | 'at'> : never) : never
+export type { Put }
 
 /** `now`: milliseconds. */
 export const entryOf = (put: Put, now: number, id: string = v4()): BatchEntry =>

@@ -6,7 +6,7 @@ import type { Batch } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Check, X } from 'lucide-react'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { lasting } from '../../../ui/lasting'
 import type { ChosenScale } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
@@ -31,6 +31,7 @@ export function MethodRun({
   running,
   photographs,
   mayChange,
+  atHand,
 }: {
   batch: Batch
   scales: readonly Scale[]
@@ -40,14 +41,17 @@ export function MethodRun({
   steps: readonly MethodStep[]
   timers: readonly Timer[]
   running: RunningBatch
-  photographs: Photographs
+  /** None: nothing of it is kept. */
+  photographs: Photographs | null
   mayChange: boolean
+  /** What is seen at a step, at the tins, or where the bowl is shared out, where somebody says so. */
+  atHand?: (at: MethodStep | 'tins' | 'share') => ReactNode
 }) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a pane that scrolls must be reachable by keyboard
     <section className="pane min-h-0 flex-1 overflow-y-auto" tabIndex={0} aria-label="Method">
       <ol>
-        <ReadyTins batch={batch} running={running} carried={carried} mayChange={mayChange} />
+        <ReadyTins batch={batch} running={running} carried={carried} mayChange={mayChange} atHand={atHand?.('tins')} />
         {steps.length === 0 && (
           <li className="border-b border-hair px-5 py-3 text-[18px] text-quiet">
             No method is written down for this. Add it on its bench; this batch keeps its own.
@@ -61,12 +65,20 @@ export function MethodRun({
             timer={timers.find(timer => timer.step.key === one.key)}
             running={running}
             mayChange={mayChange}
+            atHand={atHand?.(one)}
           />
         ))}
-        <ShareOut batch={batch} running={running} scales={scales} scale={scale} mayChange={mayChange} />
+        <ShareOut
+          batch={batch}
+          running={running}
+          scales={scales}
+          scale={scale}
+          mayChange={mayChange}
+          atHand={atHand?.('share')}
+        />
         <li className="border-b border-hair px-5 py-3">
           <OtherCheck running={running} mayChange={mayChange} />
-          {mayChange && <Photograph photographs={photographs} />}
+          {mayChange && photographs && <Photograph photographs={photographs} />}
         </li>
       </ol>
     </section>
@@ -79,12 +91,14 @@ function Step({
   timer,
   running,
   mayChange,
+  atHand,
 }: {
   one: MethodStep
   head: string | null
   timer: Timer | undefined
   running: RunningBatch
   mayChange: boolean
+  atHand: ReactNode
 }) {
   const { step } = one
   const timed = running.state.of('timed').filter(entry => entry.step === one.key)
@@ -108,6 +122,7 @@ function Step({
           .join(' · ')}
       </p>
       {one.warning && <p className="text-[16px] font-bold text-unproven">{one.warning}</p>}
+      {atHand}
       {step.minutes && mayChange && (
         <div className="mt-2 flex flex-wrap items-center gap-2">
           {!timer && (

@@ -4,7 +4,7 @@ import { type Item, tinsOf } from '@fair-tin/core/batch'
 import type { Batch } from '@fair-tin/core/model'
 import { weighed } from '@fair-tin/core/words'
 import { Check } from 'lucide-react'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import type { RunningBatch } from '../useBatch'
 
 const readyWords = (at: number) => `tin ${at} ready`
@@ -14,12 +14,14 @@ export function ReadyTins({
   running,
   carried,
   mayChange,
+  atHand,
 }: {
   batch: Batch
   running: RunningBatch
   /** What a thing carries, in words, for the hand that holds it. */
   carried: (item: Item) => string
   mayChange: boolean
+  atHand?: ReactNode
 }) {
   const { name, count, says } = tinsOf(batch)
   const [more, setMore] = useState(0)
@@ -47,6 +49,7 @@ export function ReadyTins({
           <span className="text-quiet">{carried(one)}</span>
         </p>
       ))}
+      {atHand}
       <div className="mt-2 flex flex-wrap gap-2">
         {Array.from({ length: tins }, (_, at) => readyWords(at + 1)).map((what, at) => {
           const isReady = ready.has(what)

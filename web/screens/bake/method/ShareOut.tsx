@@ -4,7 +4,7 @@ import { partsToShare, type Shared, sharedOut, tinsOf } from '@fair-tin/core/bat
 import type { Batch } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { percent, typedNumber, weighed } from '@fair-tin/core/words'
-import { useMemo, useState } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { type ChosenScale, useHeard } from '../scale/useScale'
 import type { RunningBatch } from '../useBatch'
 
@@ -14,12 +14,14 @@ export function ShareOut({
   scales,
   scale,
   mayChange,
+  atHand,
 }: {
   batch: Batch
   running: RunningBatch
   scales: readonly Scale[]
   scale: ChosenScale
   mayChange: boolean
+  atHand?: ReactNode
 }) {
   const tins = tinsOf(batch).count
   const [typed, setTyped] = useState(String(tins ?? Math.round(batch.pieces)))
@@ -34,6 +36,7 @@ export function ShareOut({
   return (
     <li className="border-b border-hair px-5 py-3">
       <h2 className="text-[15px]">Share it out</h2>
+      {atHand}
       <div className="mt-1 flex flex-wrap items-end gap-3">
         {parts.length > 0 && (
           <label className="w-56 text-quiet">

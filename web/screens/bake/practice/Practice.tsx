@@ -8,8 +8,7 @@ import { useMemo, useState } from 'react'
 import { VerdictMark } from '../../../ui/VerdictMark'
 import { ask } from '../../ask'
 import { useDeed } from '../../deed'
-import { PracticeWeighing } from './PracticeWeighing'
-import { WhatIsWrong } from './WhatIsWrong'
+import { PracticeRun } from './PracticeRun'
 
 export function Practice({
   seed: first,
@@ -25,13 +24,13 @@ export function Practice({
   const [seed, setSeed] = useState(first)
   const [begun, setBegun] = useState(false)
   const [answers, setAnswers] = useState<ReadonlyMap<string, PracticeAnswer>>(new Map())
-  const [stopped, setStopped] = useState(false)
+  const [ended, setEnded] = useState(false)
   const [done, setDone] = useState(read)
   const [problem, setProblem] = useState('')
   const [kept, setKept] = useState(false)
   const deed = useDeed()
   const cards = useMemo(() => drawPractice(seed), [seed])
-  const card = cards.find(one => !answers.has(one.moment.id))
+  const open = !ended && cards.some(one => !answers.has(one.moment.id))
   const cameOf = (all: ReadonlyMap<string, PracticeAnswer>) =>
     debrief(
       cards,
@@ -54,12 +53,16 @@ export function Practice({
   const answer = (moment: string, one: PracticeAnswer) => {
     const all = new Map(answers).set(moment, one)
     setAnswers(all)
-    setStopped(false)
-    if (all.size === cards.length) void keep(all)
+    if (all.size === cards.length) end(all)
+  }
+  const end = (all: ReadonlyMap<string, PracticeAnswer>) => {
+    setEnded(true)
+    void keep(all)
   }
   const again = () => {
     setSeed(Math.random())
     setAnswers(new Map())
+    setEnded(false)
     setBegun(true)
     setKept(false)
     setProblem('')
@@ -80,48 +83,25 @@ export function Practice({
           <div className="pane flex flex-col gap-4 p-6 text-[18px]">
             <h2 className="text-[24px]">{practiceBake.name}</h2>
             <p>
-              {practiceBake.pieces} pieces, sold as {fullList(practiceBake.claims)}. You are shown one moment after the
-              other, and weigh it out as you weigh out any bake. A few moments have something wrong.
+              {practiceBake.pieces} pieces, sold as {fullList(practiceBake.claims)}. You weigh it out and bake it as you
+              do any bake; at each place it says what is in front of you. A few of them have something wrong.
             </p>
-            <p>
-              Go on where all is well. Stop where it is not, and say what it is: at the scale, by “Something changed”.
-            </p>
+            <p>Do what is to be done where all is well. Where it is not, “Something changed”, and say what it is.</p>
             <button type="button" className="slab slab-first" onClick={again}>
               Begin
             </button>
           </div>
           <DoneList done={done} today={today} zone={zone} />
         </div>
-      ) : card?.moment.line ? (
-        <PracticeWeighing key={seed} cards={cards} today={today} onAnswer={answer} />
-      ) : card ? (
-        <div className="pane flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-8 py-5">
-          <p className="text-quiet">
-            {practiceBake.name}, {fullList(practiceBake.claims)} · {answers.size + 1} of {cards.length}
-          </p>
-          <h2 className="text-[30px] leading-tight text-ink">{card.moment.doing}</h2>
-          <p className="max-w-3xl text-[22px] leading-snug">{card.fault?.sees ?? card.moment.sees}</p>
-          {stopped ? (
-            <WhatIsWrong
-              card={card}
-              onSay={because => answer(card.moment.id, { go: false, because })}
-              onLook={() => setStopped(false)}
-            />
-          ) : (
-            <div className="mt-auto grid grid-cols-2 gap-3">
-              <button type="button" className="slab !min-h-[96px]" onClick={() => setStopped(true)}>
-                Stop
-              </button>
-              <button
-                type="button"
-                className="slab slab-first !min-h-[96px]"
-                onClick={() => answer(card.moment.id, { go: true })}
-              >
-                Go on
-              </button>
-            </div>
-          )}
-        </div>
+      ) : open ? (
+        <PracticeRun
+          key={seed}
+          cards={cards}
+          answers={answers}
+          today={today}
+          onAnswer={answer}
+          onEnd={() => end(answers)}
+        />
       ) : (
         <Came came={cameOf(answers)} problem={problem} kept={kept} onKeep={() => void keep(answers)} onAgain={again} />
       )}

@@ -202,7 +202,9 @@ function OneLine({
                 ? 'Left out of this batch'
                 : target === null
                   ? 'No weight is known: weigh what goes in'
-                  : `${weighed(target)}, between ${weighed(item.low)} and ${weighed(item.high)}`}{' '}
+                  : weighed(item.low) === weighed(item.high)
+                    ? weighed(target)
+                    : `${weighed(target)}, between ${weighed(item.low)} and ${weighed(item.high)}`}{' '}
               · {whereWords[item.where]}
               {item.prep ? ` · ${item.prep}` : ''}
               {item.form ? ` · ${item.form}` : ''}

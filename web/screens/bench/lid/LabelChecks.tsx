@@ -20,7 +20,7 @@ export function LabelChecks({
   const { form, setApart, means, cite, asks } = saleOf(product, rules)
   const checks = checklistOf(assessment.declaration, product, rules)
   const missing = checks.filter(one => one.state === 'missing').length
-  const asked = checks.filter(one => one.state !== 'notAsked').length
+  const there = checks.filter(one => one.state === 'there').length
   const wanted = product.withoutTable?.[rules.market]
   const exemptions = asks.includes('nutrition')
     ? rules.sale.withoutTable.filter(one => one.forms.includes(form))
@@ -68,7 +68,7 @@ export function LabelChecks({
       </p>
       <details className="mt-1">
         <summary className={missing > 0 ? 'text-unproven' : ''}>
-          {asked} asked, {missing === 0 ? 'all there' : `${missing} missing`}
+          {there} there, {missing === 0 ? 'none missing' : `${missing} missing`}
         </summary>
         <ul>
           {checks.map(({ particular, state, why }) => (
