@@ -23,35 +23,53 @@ export interface DayBake extends OrderBake {
   product: string
   name: string
   pieces: number
+  /** Of the hands’ minutes those at the scale before, and those on it once it is cool; the rest is at the mixer and the bench. */
+  weighing: number
+  finishing: number
   /** Minutes between hands and oven, in the oven for one load, and after it. */
   rest: number
   oven: number
   after: number
+  /** The same waits one by one: at room temperature, or in the cold. */
+  restIn: Wait[]
+  afterIn: Wait[]
   tins: number
   /** Minutes that somebody said; else what is usual was taken, and for what. */
   guessed: string[]
 }
 
+export interface Wait {
+  minutes: number
+  cold: boolean
+}
+/** A step that waits in the cold, by its words. */
+const inTheCold = /\b(?:chill|fridge|refrigerat|freez|in the cold|cold place|cold room)/i
+
 /** Hands on a bake where nobody said: mixing and filling, by common practice. */
 const usualHands = 20
 const usualLine = 0.5
 
-const passive = (steps: readonly Step[], when: Step['when']) =>
+const passive = (steps: readonly Step[], when: Step['when']): Wait[] =>
   steps
     .filter(step => step.when === when && step.minutes && !step.work && step.celsius === undefined)
-    .reduce((sum, step) => sum + (step.minutes!.to ?? step.minutes!.from), 0)
+    .map(step => ({ minutes: step.minutes!.to ?? step.minutes!.from, cold: inTheCold.test(step.text) }))
+const together = (waits: readonly Wait[]) => waits.reduce((sum, one) => sum + one.minutes, 0)
 
 function handsOf(
   recipe: Recipe,
   workbook: Workbook,
   lines: number,
   pieces: number,
-): { minutes: number; guessed: string[] } {
-  const worked = recipe.steps.flatMap(step => (step.work ? [step.work] : []))
-  const said = worked.reduce((sum, one) => sum + one.minutes * (one.per === 'piece' ? pieces : 1), 0)
+): { minutes: number; weighing: number; finishing: number; guessed: string[] } {
+  const worked = recipe.steps.filter(step => step.work)
+  const minutes = (steps: readonly Step[]) =>
+    steps.reduce((sum, { work }) => sum + work!.minutes * (work!.per === 'piece' ? pieces : 1), 0)
   const line = workbook.kitchen.around?.weighLine
+  const weighing = lines * (line ?? usualLine)
   return {
-    minutes: (worked.length > 0 ? said : usualHands) + lines * (line ?? usualLine),
+    minutes: (worked.length > 0 ? minutes(worked) : usualHands) + weighing,
+    weighing,
+    finishing: minutes(worked.filter(step => step.when === 'after')),
     guessed: [...(worked.length > 0 ? [] : ['hands-on work']), ...(line === undefined ? ['weighing'] : [])],
   }
 }
@@ -61,13 +79,13 @@ function dayBake(workbook: Workbook, product: Product, recipe: Recipe, { id, pie
   const { bill } = assessed(workbook, product.id, markets[0]!)
   const tables = markets.map(market => assessed(workbook, product.id, market).allergens)
   const factor = recipe.pieces ? pieces / recipe.pieces : 1
-  const { minutes: hands, guessed } = handsOf(recipe, workbook, bill.lines.length, pieces)
+  const { minutes: hands, weighing, finishing, guessed } = handsOf(recipe, workbook, bill.lines.length, pieces)
   const tins = Math.max(1, Math.ceil((recipe.tins ?? 1) * factor - 1e-9))
   const atOnce = Math.max(1, ...(workbook.kitchen.ovens ?? []).map(one => one.tins))
   const ovens = recipe.steps.filter(step => step.when === 'oven')
   const oven = ovens.reduce((sum, step) => sum + (step.minutes ? (step.minutes.to ?? step.minutes.from) : 0), 0)
-  const rest = passive(recipe.steps, 'bench')
-  const after = passive(recipe.steps, 'after')
+  const [restIn, afterIn] = [passive(recipe.steps, 'bench'), passive(recipe.steps, 'after')]
+  const [rest, after] = [together(restIn), together(afterIn)]
   return {
     id,
     product: product.id,
@@ -84,6 +102,10 @@ function dayBake(workbook: Workbook, product: Product, recipe: Recipe, { id, pie
     ],
     celsius: bakeOf(recipe.steps).celsius ?? null,
     hands,
+    weighing,
+    finishing,
+    restIn,
+    afterIn,
     rest,
     oven,
     after,

@@ -1,26 +1,34 @@
-// The day drawn out: hands and mixer, each oven, resting and cooling, from left to right by the clock. The list beside it says the same.
-import { type Span, type Timeline, waitingTrack } from '@fair-tin/core/plan'
+// The day drawn out: each pair of hands, the mixer, each oven, resting and cooling, from left to right by the clock. The list beside it says the same.
+import { coldTrack, handsTrack, mixerTrack, type Span, type Timeline, waitingTrack } from '@fair-tin/core/plan'
 import { scaleLinear } from 'd3-scale'
 import { clockAt } from './clock'
 
-const left = 118
+const left = 150
 const row = 30
 const words = {
+  weigh: 'weighing out',
   clean: 'cleaning',
   hands: 'hands on',
+  mixer: 'at the mixer',
   heat: 'heating',
   oven: 'in the oven',
   rest: 'resting',
   cool: 'cooling',
+  finish: 'finishing',
 } as const
 const fills: Record<Span['kind'], string> = {
+  weigh: '#8c9ab8',
   clean: 'url(#cleaning)',
   hands: 'var(--color-navy)',
+  mixer: '#4a5f86',
   heat: 'url(#heating)',
   oven: 'var(--color-damson)',
   rest: '#e6dcc0',
   cool: '#cfd8e6',
+  finish: '#2f6f62',
 }
+/** White on these. */
+const dark = new Set<Span['kind']>(['hands', 'mixer', 'oven', 'finish'])
 
 /** Waiting things stand beside each other: each in the first lane that is free. */
 function lanes(spans: readonly Span[]): Span[][] {
@@ -47,9 +55,11 @@ export function DayLines({
   const hours = Math.max(1, Math.ceil(lines.ends / 60))
   const width = Math.max(620, left + hours * 84)
   const x = scaleLinear([0, hours * 60], [left, width - 26])
-  const tracks = [...new Set(lines.spans.map(one => one.track))].sort(
-    (a, b) => Number(a === waitingTrack) - Number(b === waitingTrack),
-  )
+  // hands, the mixer, ovens, and what waits
+  const last = [mixerTrack, '', waitingTrack, coldTrack]
+  const placeOf = (track: string) =>
+    track.startsWith(handsTrack) ? -1 : last.indexOf(last.includes(track) ? track : '')
+  const tracks = [...new Set(lines.spans.map(one => one.track))].sort((a, b) => placeOf(a) - placeOf(b))
   const rows = tracks.flatMap(track =>
     lanes(lines.spans.filter(one => one.track === track)).map((spans, at) => ({ track: at === 0 ? track : '', spans })),
   )
@@ -98,7 +108,7 @@ export function DayLines({
                     rx={3}
                     fill={fills[span.kind]}
                     stroke="var(--color-navy)"
-                    strokeWidth={span.kind === 'hands' || span.kind === 'oven' ? 0 : 0.75}
+                    strokeWidth={dark.has(span.kind) ? 0 : 0.75}
                   >
                     <title>{`${nameOf(span.bake)}, ${words[span.kind]}: ${clockAt(begins, span.from)} to ${clockAt(begins, span.to)}`}</title>
                   </rect>
@@ -109,7 +119,7 @@ export function DayLines({
                       fontSize={12}
                       fontWeight={700}
                       textAnchor="middle"
-                      fill={span.kind === 'hands' || span.kind === 'oven' ? '#fff' : 'var(--color-ink)'}
+                      fill={dark.has(span.kind) ? '#fff' : 'var(--color-ink)'}
                       pointerEvents="none"
                     >
                       {number}

@@ -103,7 +103,8 @@ export function PlanDay({
     return due === null ? 0 : Math.max(0, (lines?.ready[id] ?? ready) - due)
   }
   const handsAt = (step: OrderStep) =>
-    lines?.spans.find(one => one.bake === step.id && one.kind === 'hands')?.from ?? step.begins
+    lines?.spans.find(one => one.bake === step.id && (one.kind === 'weigh' || one.kind === 'hands'))?.from ??
+    step.begins
   const move = (at: number, by: number) => {
     const ids = order!.steps.map(one => one.id)
     const [one] = ids.splice(at, 1)
