@@ -445,3 +445,50 @@ it.each([
 ])('%s: food that is named in the sentence is no warning of another', text => {
   expect(readStatement(text).contains.length, JSON.stringify(readStatement(text))).toBeGreaterThan(0)
 })
+
+describe('what is in it stays in it', () => {
+  const lists = [
+    'Hazelnuts, milk powder',
+    'Tree nuts (hazelnuts 5 %) & milk',
+    'Contains: hazelnut, milk',
+    'Milk. Hazelnut paste 40 %',
+  ]
+  const warnings = [
+    'peanut cross contact possible',
+    'may contain peanut',
+    'peanut may be present',
+    'made on a line that also handles peanut',
+    'not suitable for peanut allergy',
+    'risk of cross-contamination with peanut',
+    'traces of peanut',
+    'packed where peanut is packed',
+    'we cannot guarantee it is peanut free',
+  ]
+  it.each(lists.flatMap(list => ['; ', '. ', ' - ', ' (', '\n'].map(joint => [list, joint] as const)))(
+    'whatever warns behind it: %s%j',
+    (list, joint) => {
+      for (const warning of warnings) {
+        const text = `${list}${joint}${joint === '. ' ? warning.replace(/^./, one => one.toUpperCase()) : warning}${joint === ' (' ? ')' : ''}.`
+        const { contains, mayContain } = readStatement(text)
+        expect(contains, text).toEqual(expect.arrayContaining(['hazelnut', 'milk']))
+        expect([...contains, ...mayContain], text).toContain('peanut')
+      }
+    },
+  )
+  it('a day in May is a day', () => {
+    for (const day of ['signed 3 May', 'since May 2026', 'reviewed in May', 'dated 21st of May', 'valid until May 5'])
+      for (const text of [
+        `Ingredients: rice flour, milk powder, salt. Specification ${day}.`,
+        `Contains: milk. ${day.replace(/^./, one => one.toUpperCase())}.`,
+      ]) {
+        const { contains, mayContain, unread } = readStatement(text)
+        expect([contains, mayContain], text).toEqual([['milk'], []])
+        expect(unread.join(' ')).not.toContain('\u2060')
+      }
+    expect(readStatement('May contain milk. In May may contain egg.').mayContain.toSorted()).toEqual(['egg', 'milk'])
+  })
+  it('a statement of absence denies what it names, and what has a share behind it is in it', () => {
+    const said = readStatement('Statement of absence: milk, egg, soya. Mustard seed in seasoning 0.2 %.')
+    expect([said.contains, said.mayContain]).toEqual([['mustard'], []])
+  })
+})

@@ -152,7 +152,7 @@ function endedByVerb(said: string): { scope: string; goesOn: string } {
 }
 
 const promise =
-  /\b(?:free (?:from|of)|contains? no(?! (?:more|less|fewer)\b)(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
+  /\b(?:(?:(?:statement|declaration|confirmation|proof) of )?absence of(?: any)?:?|(?:statement|declaration|confirmation) of absence(?=\s*:)|free (?:from|of)|contains? no(?! (?:more|less|fewer)\b)(?:ne of)?|does not contain(?: any)?|without(?: any)?|no added|(?:absent|not (?:present|used|contained|added|in it)|excluded)(?=\s*:))[: ]+/i
 
 /**
  * A promise of absence, and what of its sentence is the list: "Hazelnut paste free from milk" is hazelnut paste, and "Free from
@@ -181,12 +181,30 @@ function promised(sentence: string): { other: string; list: string[]; doubts: st
 const endsDoubt = (cue: string, goesOn: string): string =>
   `It says “${cue.trim()}” and goes on: read as ending before “${goesOn.split(/[,;.]/)[0]!.trim()}”. Check where the promise ends.`
 
+/** Where a warning may begin behind what is in it; behind a comma only where a share says that it is. */
+const beforeAside = /;\s+(?![^()]*\))|\s[-–—]\s+(?![^()]*\))|\s*\((?=[^()]{12,}\)[.\s]*$)|(?<=%\)?),\s+(?![^()]*\))/g
+/** "Hazelnuts, milk; peanut cross contact possible": what is in it, before what warns. */
+function beforeWarning(sentence: string): string[] {
+  if (answered(sentence)) return [sentence]
+  const warnsOf = (text: string) => isWarning(text) || tellsOfPlace(text) || sharedPlace.test(text) || nearby.test(text)
+  for (const { 0: sign, index } of sentence.matchAll(beforeAside)) {
+    const said = sentence.slice(0, index)
+    if (warnsOf(said)) break
+    const warned = sentence.slice(index + sign.length)
+    if (namesFood(said) && warnsOf(warned.split(beforeAside)[0]!))
+      return [said, warned.replace(/\)(?=[.\s]*$)/, sign.includes('(') ? '' : ')')]
+  }
+  return [sentence]
+}
+
 /** Every clause of a statement, already in one spelling. */
 export function clausesOf(body: string): Clauses {
   const found: Clauses = { list: [], contains: [], may: [], other: [], untold: [], doubts: [] }
   const all = answersIn(body)
   if (all) return { ...found, ...all }
-  for (const whole of sentences(body).flatMap(sentence => (answered(sentence) ? [sentence] : toldApart(sentence)))) {
+  for (const whole of sentences(body)
+    .flatMap(sentence => (answered(sentence) ? [sentence] : toldApart(sentence)))
+    .flatMap(beforeWarning)) {
     const table = answered(whole)
     if (table) {
       for (const kind of ['contains', 'may', 'other'] as const) found[kind].push(...table[kind])
@@ -387,6 +405,11 @@ function file(sentence: string, found: Clauses): void {
   }
   // "Carrier: lactose." behind a full stop goes on with the list
   if (labelled.test(sentence) && namesFood(sentence)) {
+    list.push(sentence)
+    return
+  }
+  // "Mustard seed in the seasoning 0.2 %." has a share in it
+  if (/\d\s?%/.test(sentence) && !/\b(?:less|than|under|below|free|daily)\b/i.test(sentence) && namesFood(sentence)) {
     list.push(sentence)
     return
   }

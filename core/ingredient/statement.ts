@@ -309,10 +309,19 @@ const advises =
 /** "Traces: celery / Contains: egg" */
 const betweenClauses =
   /\s+[|/•·]\s+(?=(?:may (?:also )?contain|contains?|traces|allerg|cross[- ]conta|free from|produced|made|packed|(?:not |un)?suitable)\b)/giu
+/** "signed 3 May", "since May 2026": a month, and no warning. A sign that is not seen keeps it from being heard as one. */
+const monthOfMay =
+  /(?<=\b(?:\d{1,2}(?:st|nd|rd|th)?(?: of)?|in|since|from|until|till|by|of|last|this|next) )May(?! (?:also |still )?(?:contain|be|have|include)\b)|\bMay(?= (?:\d{4}|['’]\d\d|\d{1,2}(?:st|nd|rd|th)?\b))/g
+const unseen = '\u2060'
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
   if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
-  const body = partLines(text.replace(/<[^>]{1,60}>|[*_]{2}/g, ' ').replace(/\r\n?/g, '\n'))
+  const body = partLines(
+    text
+      .replace(/<[^>]{1,60}>|[*_]{2}/g, ' ')
+      .replace(/\r\n?/g, '\n')
+      .replace(monthOfMay, `M${unseen}ay`),
+  )
     // wrapped lines are one list; lines without a comma are a list of lines
     .replace(/^[^\n,]*,[^\n,]*,[\s\S]*/m, all => all.replace(/\n(?!\s*\n)/g, ' '))
     .replace(/\n(?=\s*[\p{Ll}\p{N}(])/gu, ', ')
@@ -338,7 +347,9 @@ export function readStatement(text: string): ReadStatement {
     mayContain: [...may.keys()].filter(code => !contains.has(code)),
     groups: openGroups(said.contains, read, [...contains.keys()]),
     // a warning that names nothing known is for her to read
-    unread: [...said.other, ...said.may.filter(one => speaking(one, true).size === 0)],
+    unread: [...said.other, ...said.may.filter(one => speaking(one, true).size === 0)].map(one =>
+      one.replaceAll(unseen, ''),
+    ),
     words: Object.fromEntries([...may, ...contains]),
     doubts: [...said.doubts, ...doubtsOf(said.list.join(' ; '), read), ...tongueDoubt(body, read)],
   }

@@ -18,10 +18,18 @@ function headed(row: string): [string, string] | null {
 const longestHead = 6
 /** "For the base: 200 g dates, 150 g pecans and a pinch of salt": the heading, and what stands in its row. */
 function groupInRow(row: string): [string, string] | null {
-  const parts = /^(\p{L}[^:;~\d]{1,50}?)(?::|\s[-–—~=]|\s?(?:\.{3,}|…))\s+(\S.*)$/u.exec(row)
+  const parts = /^(\p{L}[^:;~\d]{1,50}?(?:\([^()]{1,40}\))?)(?::|\s[-–—~=]|\s?(?:\.{3,}|…))\s+(\S.*)$/u.exec(row)
   if (!parts || nutrition.test(row) || isField(row) || speaksOfYield(row)) return null
   const [, head, rest] = parts as unknown as [string, string, string]
-  if (head.split(/\s+/).length > longestHead || opens(head) !== null || startsWithTime.test(rest)) return null
+  if (
+    head
+      .replace(/\([^()]*\)/, '')
+      .trim()
+      .split(/\s+/).length > longestHead ||
+    opens(head) !== null ||
+    startsWithTime.test(rest)
+  )
+    return null
   const known = /^(?:for|to) /i.test(head) || groupWord.test(head)
   const things = listedIn(rest, true)
   // "Tin = 20 cm, 1 kg": hardly anything is named behind it
@@ -38,7 +46,8 @@ function groupInRow(row: string): [string, string] | null {
       : null
 }
 
-const nextThing = /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|half) ))/iu
+const nextThing =
+  /[,;]\s+(?:and\s+)?(?=(?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]|an? \p{L}|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|hundred|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety) ))/iu
 const comma = /^,\s+/
 /** "prunes 200 g ◦ eggs 2": any mark that stands free. */
 const mark = /^\s+(?:[•·◦∙▪▫■□●○◆◇‣⁃★☆✦»›→]|~(?!\s*\d))\s+/u
@@ -72,7 +81,10 @@ function listedIn(row: string, grouped = false): string[] {
       if (part !== '') list.splice(own ? list.length : -1, own ? 0 : 1, text.slice(begun, to).trim())
     }
     if (
-      (said > 2 || (said > 1 && sign !== comma && (startsLikeAmount(list[0]!) || (grouped && said === list.length)))) &&
+      (said > 2 ||
+        (said > 1 && sign !== comma && (startsLikeAmount(list[0]!) || (grouped && said === list.length))) ||
+        // "Blend: almond 100, rice 200"
+        (grouped && said === 2 && said === list.length && list.every(speaksOfFood))) &&
       said >= list.length / 2 &&
       // "melt 50 g butter, add 20 g sugar" tells what to do
       list.filter(clearlyDeed).length < 2 &&

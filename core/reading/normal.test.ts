@@ -74,3 +74,24 @@ describe('one spelling', () => {
     )
   })
 })
+
+it('an amount that is said aloud is the number it says, before anything that is weighed (property)', () => {
+  const ones = 'zero one two three four five six seven eight nine'.split(' ')
+  const tens = 'zero ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
+  const foods = ['butter', 'icing sugar', 'gluten free self raising flour', 'walnuts', 'milk']
+  for (let hundreds = 1; hundreds < 10; hundreds++)
+    for (let ten = 0; ten < 10; ten++)
+      for (const [at, food] of foods.entries()) {
+        const ways =
+          ten === 0
+            ? [`${ones[hundreds]} hundred`]
+            : [`${ones[hundreds]} ${tens[ten]}`, `${ones[hundreds]} hundred and ${tens[ten]}`]
+        const way = ways[at % ways.length]!
+        for (const of of ['', 'of ', 'of the '])
+          expect(normal(`then ${way} ${of}${food}`), way).toContain(`then ${hundreds * 100 + ten * 10} ${of}`)
+      }
+})
+it.each(['Four hundred lines', 'one ninety minute programme', 'two twenty centimetre tins', 'The three fifty club'])(
+  '%s says no weight of anything',
+  text => expect(normal(text)).not.toMatch(/^\D*(?:350|400|220)\b/),
+)

@@ -58,6 +58,11 @@ const manyOf = new RegExp(
   `(?<![\\p{L}\\d])((?:an? (?=hundred))?(?:${numberWord})(?:(?: and |[ -])(?:${numberWord}))*)(?= of \\p{L})`,
   'giu',
 )
+/** "five hundred icing sugar", "three fifty butter": as it is said aloud, of what is weighed. */
+const spokenOf = new RegExp(
+  `(?<![\\p{L}\\d])((?:an? |(?:${ones.slice(1, 10).join('|')}) )?hundred(?: and)?(?:[ -](?:${numberWord})){0,2}|(${ones.slice(1, 10).join('|')}) ((?:${[...ones.slice(10), ...tens].join('|')})(?:[ -](?:five|${ones.slice(1, 5).join('|')}))?))(?= (?:of (?:the |our |your )?)?(?:gluten[- ]free |plain |good |soft |dark |light )?(\\p{L}+)(?: (\\p{L}+))?)`,
+  'giu',
+)
 const slip = new RegExp(`(?<![\\p{L}\\d.,/])([lI](?=\\s)|(?=[\\dOolI]*\\d)[\\dOolI]+)${unitAhead}`, 'giu')
 const lostBar = new RegExp(`(?<![\\d./,])(\\d{1,2})([12357])/([2348])${unitAhead}`, 'giu')
 const partInWords =
@@ -203,6 +208,13 @@ export function normalised(source: string): PlacedText {
   normal = replaced(normal, manyOf, said => {
     const value = wordsToNumber(said)
     return value >= 20 ? String(value) : said
+  })
+  normal = replaced(normal, spokenOf, (said, whole = '', hundreds = '', rest = '', first = '', second = '') => {
+    if (!isKnownFood(first) && !(second && isKnownFood(`${first} ${second}`))) return said
+    const value = hundreds
+      ? ones.indexOf(hundreds.toLowerCase()) * 100 + wordsToNumber(rest)
+      : wordsToNumber(whole.trim())
+    return Number.isNaN(value) ? said : String(value)
   })
   normal = replaced(normal, partInWords, (said, count = '', part = '') => {
     const number = counts[count.toLowerCase()] ?? count

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
+import { linesInProse } from './prose'
 import { readRecipe } from './readRecipe'
 
 const foods = ['butter', 'caster sugar', 'rice flour', 'ground almonds', 'double cream', 'dark chocolate', 'damsons']
@@ -185,4 +186,13 @@ it('a list within the method of a recipe that has one above is not weighed out t
   )
   expect(lines.map(({ item }) => item)).toEqual(['rice flour', 'butter', 'sugar', 'eggs'])
   expect(steps.map(step => step.text)[0]).toBe('Butter tin.')
+})
+
+it('what stands in the bracket of an amount goes with it', () => {
+  for (const inside of ['5-6 lemons', '5 lemons', 'about 2 lemons', '4 of them, 2 more to serve'])
+    expect(linesInProse(`Whisk 6 eggs with 1 cup juice (${inside}), fold in 200 g sugar`), inside).toEqual([
+      '6 eggs',
+      `1 cup juice (${inside})`,
+      '200 g sugar',
+    ])
 })

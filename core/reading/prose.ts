@@ -63,7 +63,11 @@ export function linesInProse(text: string): string[] {
     const held = vessel && readLine(vessel[1]!)
     if (held?.form && isKnownFood(held.item) && !/ of /.test(held.item)) return [vessel![1]!]
     const lines: string[] = []
-    const begins = [...clause.matchAll(amountBegins)].slice(0, mostTried).map(one => one.index)
+    const begins = [...clause.matchAll(amountBegins)]
+      .slice(0, mostTried)
+      .map(one => one.index)
+      // "1 cup juice (5 lemons)": what stands in its bracket goes with it
+      .filter((at, _, [first]) => at === first || !/\([^()]*$/.test(clause.slice(first, at)))
     for (const [nth, index] of begins.entries()) {
       const next = begins[nth + 1] ?? clause.length
       const all = clause.slice(index, index + longestSaid)

@@ -148,3 +148,36 @@ it('a word that a narrow column broke is one word, whatever it is; a stroke that
   // a dash that is none of a word, a list by letters, and what begins anew
   expect(texts('For the base -\nbutter\n(see below\na) 100 g oats\nGluten-\n100 g rice')).toHaveLength(6)
 })
+
+it('a table is read by its head, however a line parts the head from its rows', () => {
+  const rulers = [
+    ['---', '---', '---'],
+    [':---', ':---:', '---:'],
+    ['-', '-', '-'],
+    ['=====', '=====', '====='],
+    [':-:', '--', ':--'],
+  ]
+  // without ends only blanks tell that a stroke parts cells
+  for (const ruler of rulers)
+    for (const joint of ['|', ' | '])
+      for (const ends of joint === '|' ? [true] : [true, false]) {
+        const row = (cells: readonly string[]) => `${ends ? '| ' : ''}${cells.join(joint)}${ends ? ' |' : ''}`
+        const text = [['Ingredient', 'Bakers %', 'g'], ruler, ['Sorghum', '50', '500'], ['Lupin flour', '10', '100']]
+          .map(row)
+          .join('\n')
+        const { lines, title } = readRecipe(text)
+        expect([title, ...lines.map(one => `${one.amount?.value} ${one.amount?.unit} ${one.item}`)], text).toEqual([
+          '',
+          '500 g Sorghum',
+          '100 g Lupin flour',
+        ])
+      }
+})
+it('a list behind what it is called is a list, whatever a bracket says of it', () => {
+  for (const head of ['Mix A', 'Mix A (dry)', 'Mix A (dry, keeps 3 months)', 'Blend'])
+    for (const sign of [':', ' -', ' ='])
+      expect(
+        readRecipe(`${head}${sign} teff 400, rice 300, milk powder 60\n2 eggs`).lines.map(one => one.item),
+        `${head}${sign}`,
+      ).toEqual(['teff', 'rice', 'milk powder', 'eggs'])
+})

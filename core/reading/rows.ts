@@ -365,8 +365,13 @@ export function rowsOf(text: string): { rows: Row[]; asides: Aside[] } {
     ),
   )
   for (const [at, { raw, from, to }] of written.entries()) {
-    const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])
     const place = { from, to }
+    // what parts the head of a table from its rows keeps the head
+    if (raw.includes('|') && ruler.test(raw)) {
+      asides.push({ as: 'table', ...place })
+      continue
+    }
+    const cells = cellsOf(raw, [written[at - 1]?.raw, written[at + 1]?.raw])
     if (!cells || cells.filter(cell => cell !== '').length < (heads || cells[0] === '' ? 1 : 2)) {
       heads = null
       const row = unmarked(undecorated(unsent(raw, speakers)))

@@ -46,7 +46,8 @@ export const statementsOf = (set: string): SaidStatement[] =>
  * "mature", "sr gf", clotted cream), and of its cards five gave amounts to the wrong food or read a share as grams; of the twentieth
  * 14 of 154, four of those ("a packet of ginger biscuits", a bought sponge, "cond. milk", "b'wheat" heard as wheat); of the
  * twenty-first 8 of 97, one of those (white wine); of the twenty-second 12 of 136, five of those ("but-" broken from "ter", shares of a
- * dough in a sentence, a bought pastry behind a question, sponge offcuts, a shortbread finger each).
+ * dough in a sentence, a bought pastry behind a question, sponge offcuts, a shortbread finger each); of the twenty-third 11 of 162 (a milk powder in the first row, flour said aloud), and
+ * of its cards two gave wrong amounts ("five hundred icing sugar" as 5 g; a table with blanks in its ruler was read by its %).
  */
 export const cardsOf = (set: string): HeardCard[] =>
   rowsOf('cards.txt', set).map(([text = '', foods = '']) => ({ text, foods: foods.split('; ') }))
