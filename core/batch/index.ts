@@ -14,5 +14,6 @@ export { after as afterPrint, type PrintEvent, type PrintJob, printJob } from '.
 export { differences, tellerOf } from './record'
 export { partsToShare, type Shared, sharedOut } from './share'
 export { type BatchState, batchState, type Item, type KeptEntry, recipeOf, type Stage } from './state'
+export { goesByThirds, nextThird, type Third } from './thirds'
 export { type Timer, timersOf } from './timer'
 export { type TinsToReady, tinsOf } from './tins'

@@ -7,7 +7,13 @@ import { partsIn, placesOf } from './place'
 import { type KeptEntry, plannedBill, recipeOf, thingsOf, whatWent } from './state'
 
 const labelDeeds = { printed: 'printed', spoiled: 'came torn', thrown: 'thrown away' } as const
-const deedWords = { in: 'begun', looked: 'looked at', turned: 'turned', out: 'ended' } as const
+const deedWords = {
+  in: 'begun',
+  looked: 'looked at',
+  turned: 'turned',
+  swapped: 'shelves swapped',
+  out: 'ended',
+} as const
 
 /** Speaks of the entries of one batch. `lots` gives a lot its code. */
 export function tellerOf(

@@ -26,7 +26,7 @@ export function timersOf(state: BatchState, steps: readonly MethodStep[], now: n
         ...(since.some(one => one.did === 'looked')
           ? []
           : [{ what: 'first look' as const, at: times.firstLook ?? times.from }]),
-        ...(times.turnAt === undefined || since.some(one => one.did === 'turned')
+        ...(times.turnAt === undefined || since.some(one => one.did === 'turned' || one.did === 'swapped')
           ? []
           : [{ what: 'turn' as const, at: times.turnAt }]),
         { what: 'may be done' as const, at: times.from },

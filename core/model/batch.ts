@@ -23,7 +23,7 @@ const count = (what: string) =>
 const entry = <K extends string, T extends z.ZodRawShape>(kind: K, shape: T) =>
   z.object({ kind: z.literal(kind), id: z.uuid(), at: moment, ...shape })
 
-export const ovenDeeds = ['in', 'looked', 'turned', 'out'] as const
+export const ovenDeeds = ['in', 'looked', 'turned', 'swapped', 'out'] as const
 export const BatchEntry = z.discriminatedUnion('kind', [
   /** So much of it went in, of that lot. Two of one place add up. `why`: what was kept though it is off, or the lot was stopped. */
   entry('weighed', {
@@ -66,7 +66,7 @@ export const BatchEntry = z.discriminatedUnion('kind', [
     /** What was done where it failed, or a remark. */
     did: z.string().trim().max(300).exactOptional(),
   }),
-  /** A step that takes time: begun, looked at, turned, ended. */
+  /** A step that takes time: begun, looked at, turned, its shelves swapped, ended. */
   entry('timed', { step: place, did: z.enum(ovenDeeds), where: z.string().trim().max(60).exactOptional() }),
   /** A photograph of it, by the id it is kept under. */
   entry('pictured', {

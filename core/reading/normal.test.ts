@@ -87,8 +87,8 @@ it('an amount that is said aloud is the number it says, before anything that is 
             ? [`${ones[hundreds]} hundred`]
             : [`${ones[hundreds]} ${tens[ten]}`, `${ones[hundreds]} hundred and ${tens[ten]}`]
         const way = ways[at % ways.length]!
-        for (const of of ['', 'of ', 'of the '])
-          expect(normal(`then ${way} ${of}${food}`), way).toContain(`then ${hundreds * 100 + ten * 10} ${of}`)
+        for (const link of ['', 'of ', 'of the '])
+          expect(normal(`then ${way} ${link}${food}`), way).toContain(`then ${hundreds * 100 + ten * 10} ${link}`)
       }
 })
 it.each(['Four hundred lines', 'one ninety minute programme', 'two twenty centimetre tins', 'The three fifty club'])(

@@ -8,13 +8,13 @@ import { choose, expect, post, readText, test, typeDay } from './bench'
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
 
 /** A bakery of its own, with one product of three things; on its bench. Gives the product’s id. */
-async function house(page: Page, baseURL: string, name: string): Promise<string> {
+async function house(page: Page, baseURL: string, name: string, more = ''): Promise<string> {
   const { bakery, staff } = await foundBakery(name, 'Orla Finch')
   const value = await openSession({ bakery, staff }, stays.password, 'a test')
   await page.context().addCookies([{ name: 'tin_session', value, url: baseURL, httpOnly: true, sameSite: 'Lax' }])
   await readText(
     page,
-    'Quay bar\nMakes 4\n\n200 g rice flour\n100 g sunflower oil\n50 g caster sugar\n\nMethod\nRub in to breadcrumbs.\nBake for 20 to 25 minutes at 180 °C.',
+    `Quay bar\nMakes 4\n\n${more}200 g rice flour\n100 g sunflower oil\n50 g caster sugar\n\nMethod\nRub in to breadcrumbs.\nBake for 20 to 25 minutes at 180 °C.`,
   )
   await page.getByRole('button', { name: 'Keep the recipe' }).click()
   await expect(page.getByRole('heading', { name: 'Quay bar' })).toBeVisible()
@@ -207,6 +207,28 @@ test('a lot that is held, past its date or of another thing is stopped with its 
   await expect(page.getByText('Held: recalled by its maker')).toBeVisible()
   await page.goto('/')
   await expect(page.getByText(/of Quay bar is held/).first()).toBeVisible()
+})
+
+test('egg goes in by thirds, until the batter falls: what is left out is of this batch alone, and in its record', async ({
+  page,
+  baseURL,
+}) => {
+  await house(page, baseURL!, 'Third House', '150 g beaten egg\n')
+  await begin(page)
+  const line = page.getByRole('region', { name: 'This line' })
+  await expect(line.getByRole('heading', { name: 'egg' })).toBeVisible()
+  await line.getByRole('button', { name: 'Add it by thirds' }).tap()
+  await expect(line).toContainText('First third: up to 100 g')
+  await digits(page, '100')
+  await weighed(page).tap()
+  await expect(line).toContainText('Second third: up to 200 g')
+  await digits(page, '98')
+  await weighed(page).tap()
+  await expect(line).toContainText('Last third: up to 300 g')
+  await line.getByRole('button', { name: 'It falls: that is enough' }).tap()
+  await expect(page.getByRole('listitem').filter({ hasText: 'egg' }).locator('[aria-label="done"]')).toHaveCount(1)
+  await page.getByRole('button', { name: 'Record', exact: true }).tap()
+  await expect(record(page)).toContainText('the batter falls')
 })
 
 test('the practice scale pours, is waited for, and a line cut off says so', async ({ page, baseURL }) => {

@@ -2,7 +2,7 @@
 'use client'
 import { doneAt, type Item, type MethodStep, type NamedCheck, type Timer } from '@fair-tin/core/batch'
 import { dials } from '@fair-tin/core/measure'
-import type { Batch } from '@fair-tin/core/model'
+import type { Batch, ovenDeeds } from '@fair-tin/core/model'
 import type { Scale } from '@fair-tin/core/recipe'
 import { commaDoubt, typedNumber } from '@fair-tin/core/words'
 import { Check, X } from 'lucide-react'
@@ -104,7 +104,7 @@ function Step({
   const timed = running.state.of('timed').filter(entry => entry.step === one.key)
   const ended = timed.at(-1)?.did === 'out'
   const [shelf, setShelf] = useState('')
-  const put = (did: 'in' | 'looked' | 'turned' | 'out') =>
+  const put = (did: (typeof ovenDeeds)[number]) =>
     running.put({ kind: 'timed', step: one.key, did, ...(shelf ? { where: shelf } : {}) })
   const heat = step.celsius === undefined ? null : dials(step.celsius, step.fan)
   return (
@@ -141,6 +141,11 @@ function Step({
               {step.minutes.turnAt !== undefined && (
                 <button type="button" className="slab !min-h-[56px]" onClick={() => put('turned')}>
                   Turned
+                </button>
+              )}
+              {step.when === 'oven' && (
+                <button type="button" className="slab !min-h-[56px]" onClick={() => put('swapped')}>
+                  Shelves swapped
                 </button>
               )}
               <button type="button" className="slab slab-first !min-h-[56px]" onClick={() => put('out')}>

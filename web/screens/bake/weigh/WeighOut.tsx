@@ -1,6 +1,6 @@
 // One line at a time: how much, of which lot, to the mark; what is off is never passed over.
 'use client'
-import { carriesOf, type Item, overBy, partsIn, recipeOf } from '@fair-tin/core/batch'
+import { carriesOf, goesByThirds, type Item, nextThird, overBy, partsIn, recipeOf } from '@fair-tin/core/batch'
 import type { Batch, Ingredient } from '@fair-tin/core/model'
 import { scaleName } from '@fair-tin/core/recipe'
 import { commaDoubt, toPlaces, typedNumber, weighed } from '@fair-tin/core/words'
@@ -127,6 +127,8 @@ function OneLine({
   const [without, setWithout] = useState('')
   const lot = lotToTake(lots.all, wanted, today, lotId)
   const { target } = item
+  const [thirds, setThirds] = useState(false)
+  const third = thirds ? nextThird(item) : null
   /** The part it is, where it comes whole from the shelf. */
   const whole = item.now ? undefined : item.ofPart
   /** Why every lot of it is stopped; '' where one may go in, or none is on file. */
@@ -172,6 +174,7 @@ function OneLine({
     setProblem('')
     if (stopped && !without)
       return setProblem(`Stop. ${stopped} Choose a lot that may go in, or say why it goes in without one.`)
+    if (third && total < item.low && total <= third.high) return keep(grams)
     if (overBy(item, total) || (target !== null && total < item.low)) return setOff(grams)
     keep(grams)
     onNext()
@@ -231,6 +234,33 @@ function OneLine({
           )}
         </div>
         {atHand}
+        {goesByThirds(item) && mayChange && item.weighed < item.low && (
+          <p className="mt-1 flex flex-wrap items-center gap-3 text-[18px]">
+            {third && (
+              <b>
+                {['First', 'Second', 'Last'][third.nth - 1]} third: up to {weighed(third.upTo)}, then look at the
+                batter.
+              </b>
+            )}
+            {third && item.weighed > 0 && (
+              <button
+                type="button"
+                className="slab !min-h-[52px] !text-[17px]"
+                onClick={() => {
+                  running.put({ kind: 'amount', place: item.key, grams: item.weighed, why: 'the batter falls' })
+                  onNext()
+                }}
+              >
+                It falls: that is enough
+              </button>
+            )}
+            {!third && (
+              <button type="button" className="word-link min-h-[44px] text-[16px]" onClick={() => setThirds(true)}>
+                Add it by thirds
+              </button>
+            )}
+          </p>
+        )}
         {mayTakePart && item.weighed === 0 && onShelf > 0 && mayChange && (
           <button
             type="button"
@@ -271,7 +301,12 @@ function OneLine({
           <div
             className={`grid min-h-0 flex-1 gap-4 ${scale ? '' : 'grid-cols-[1fr_minmax(210px,260px)] max-sm:grid-cols-1'}`}
           >
-            <Fill item={item} scale={scale} typed={typed} toGo={toGo} />
+            <Fill
+              item={third ? { ...item, target: third.upTo, low: third.low, high: third.high } : item}
+              scale={scale}
+              typed={typed}
+              toGo={third ? Math.max(0, third.upTo - item.weighed) : toGo}
+            />
             {!scale && <NumberPad value={typed} onChange={setTyped} label="Grams" />}
           </div>
         )}
