@@ -12,7 +12,7 @@ export const anz: RulePack = {
   market: 'anz',
   title: 'Australia and New Zealand',
   version: 3,
-  asOf: '2026-11-27',
+  asOf: '2026-11-28',
   language: 'en-AU',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

@@ -12,7 +12,7 @@ export const ca: RulePack = {
   market: 'ca',
   title: 'Canada',
   version: 3,
-  asOf: '2026-11-27',
+  asOf: '2026-11-28',
   language: 'en-CA',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

@@ -13,7 +13,7 @@ export const eu: RulePack = {
   market: 'eu',
   title: 'European Union',
   version: 3,
-  asOf: '2026-11-27',
+  asOf: '2026-11-28',
   language: 'en-GB',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,

@@ -14,7 +14,7 @@ export const uk: RulePack = {
   market: 'uk',
   title: 'United Kingdom',
   version: 3,
-  asOf: '2026-11-27',
+  asOf: '2026-11-28',
   language: 'en-GB',
   caution: 'Transcribed from memory of the regulations named; verify before relying on it.',
   ...rules,
