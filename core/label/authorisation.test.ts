@@ -34,3 +34,33 @@ describe('whether it may be used', () => {
     expect(asked([{ name: 'sucralose' }], 'uk', 'beside')).toEqual([])
   })
 })
+
+// Regulation (EU) 1169/2011, Annex III and VI; 21 CFR 180.25; FSC Schedule 9; from memory
+describe('what else a thing may ask of the label', () => {
+  it.each([
+    ['uk', 'liquorice root', 'Liquorice: from 100 mg/kg'],
+    ['eu', 'plant sterol esters', 'Plant sterol esters: added plant sterols'],
+    ['eu', 'guarana extract', 'Guarana: was it added'],
+    ['us', 'sorbitol', 'Sorbitol: where 20 g of mannitol'],
+    ['anz', 'royal jelly', 'Royal jelly: a warning of severe allergic reactions'],
+  ] as const)('%s, %s: is asked with its source, once', (market, name, says) => {
+    const found = asked([{ name }, { name }], market).filter(one => one.startsWith(says))
+    expect(found).toHaveLength(1)
+    expect(found[0]).toMatch(/\? \((?:Regulation|21 CFR|FSC)/)
+    expect(asked([{ name }], market, 'beside').filter(one => one.startsWith(says))).toEqual([])
+  })
+  it('is not asked where no such rule is known, nor of plain food', () => {
+    expect(asked([{ name: 'liquorice' }], 'us').filter(one => one.includes('mg/kg'))).toEqual([])
+    expect(asked([{ name: 'sugar' }])).toEqual([])
+  })
+  it('of what is sold thawed, in Europe, until its name says so', () => {
+    const thawed = (legalName: string, market: MarketCode = 'uk') =>
+      labelled({
+        ingredients: [sampleIngredient('flour')],
+        lines: [sampleLine('flour', 10)],
+        market,
+        product: { legalName, keeps: { days: 2, mark: 'useBy', storage: '', as: 'thawed' } },
+      }).questions.filter(one => one.includes('thawed'))
+    expect([thawed('Bun').length, thawed('Bun, defrosted').length, thawed('Bun', 'us').length]).toEqual([1, 0, 0])
+  })
+})

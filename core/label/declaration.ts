@@ -13,7 +13,7 @@ import { judgedOn } from '../model/workbook'
 import { daysAfter } from '../words/day'
 import { toPlaces } from '../words/rounding'
 import { filled } from '../words/template'
-import { authorisationQuestions } from './authorisation'
+import { authorisationQuestions, otherQuestions } from './authorisation'
 import type { DeclarationContext } from './declarationContext'
 import { declaredCodes, labelNameOf } from './emphasis'
 import { type FrontOfPack, frontOfPack } from './frontOfPack'
@@ -165,6 +165,7 @@ export function declarationOf(context: DeclarationContext): Declaration {
     byName: sweetenersByName(context),
     questions: [
       ...authorisationQuestions(bill, workbook, rules),
+      ...otherQuestions(product, bill, workbook, rules),
       ...originQuestions(product, bill, workbook, rules),
       ...pictureQuestions(product, workbook.kitchen, rules.market),
       ...(without && 'leftOut' in without && symbol

@@ -179,6 +179,10 @@ export interface StatementRules {
   phenylalanine: { each: { eNumber: string; names: string[] }[]; text: string; cite: string } | null
   /** Additives that may not be used in food there at all. */
   refused: { eNumber: string; names: string[]; cite: string }[]
+  /** What such a thing may ask of a label, beyond what is worked out here: asked, never answered. */
+  mayAsk: { names: string[]; what: string; cite: string }[]
+  /** What may be asked of food that is sold thawed; null where nothing is. */
+  thawed: { what: string; unless: string; cite: string } | null
   /** Whether these may be used is asked, never answered: all of a class of additives, or by their names. */
   authorisation: { what: string; className?: string; names: string[]; cite: string }[]
   /**

@@ -20,6 +20,29 @@ export const statements: StatementRules = {
   },
   frontSymbol: null,
   refused: [],
+  mayAsk: [
+    {
+      names: ['royal jelly'],
+      what: 'a warning of severe allergic reactions must stand on it, in the words of the schedule. Does it',
+      cite: 'FSC Standard 1.2.3 and Schedule 9',
+    },
+    {
+      names: ['bee pollen', 'propolis'],
+      what: 'that it can cause severe allergic reactions must stand on it. Does it',
+      cite: 'FSC Standard 1.2.3 and Schedule 9',
+    },
+    {
+      names: ['guarana'],
+      what: 'that it contains caffeine must stand on it. Does it',
+      cite: 'FSC Standard 1.2.3 and Schedule 9',
+    },
+    {
+      names: ['(?:phyto|plant )(?:sterols?|stanols?)(?: esters?)?'],
+      what: 'added plant sterols ask for advice of their own. Does it stand on it',
+      cite: 'FSC Standard 1.2.3 and Schedule 9',
+    },
+  ],
+  thawed: null,
   authorisation: [
     { what: 'sweetener', className: 'sweetener', names: [], cite: 'FSC Schedules 15 and 16' },
     { what: 'colour', className: 'colour', names: [], cite: 'FSC Schedules 15 and 16' },

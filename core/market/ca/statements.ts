@@ -24,6 +24,8 @@ export const statements: StatementRules = {
     cite: 'FDR B.01.350, in force since 1 January 2026',
   },
   refused: [],
+  mayAsk: [],
+  thawed: null,
   authorisation: [
     {
       what: 'sweetener',

@@ -27,6 +27,28 @@ export const europeanStatements: StatementRules = {
     cite: annexIII,
   },
   refused: [],
+  mayAsk: [
+    {
+      names: ['liquorice', 'licorice', 'glycyrrhiz\\p{L}*'],
+      what: 'from 100 mg/kg of glycyrrhizinic acid on the list or the name must say liquorice, from 4 g/kg on a warning for people with high blood pressure stands behind the list. How much is in it',
+      cite: annexIII,
+    },
+    {
+      names: ['caffeine', 'guarana'],
+      what: 'was it added for what caffeine does? Then “Contains caffeine. Not recommended for children or pregnant women”, with mg per 100 g, stands with the name. Is it so',
+      cite: annexIII,
+    },
+    {
+      names: ['(?:phyto|plant )(?:sterols?|stanols?)(?: esters?)?'],
+      what: 'added plant sterols and stanols ask for several sentences of their own. Which',
+      cite: annexIII,
+    },
+  ],
+  thawed: {
+    what: 'It is sold thawed: “defrosted” stands with the name, unless thawing harms neither its safety nor its quality. Does it',
+    unless: 'defrosted',
+    cite: 'Regulation (EU) 1169/2011, Annex VI, part A, 2',
+  },
   authorisation: [
     { what: 'sweetener', className: 'sweetener', names: [], cite: 'Regulation (EC) 1333/2008, Annex II' },
     { what: 'colour', className: 'colour', names: [], cite: 'Regulation (EC) 1333/2008, Annex II' },

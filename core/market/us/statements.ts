@@ -11,6 +11,14 @@ export const statements: StatementRules = {
     cite: '21 CFR 172.804(d)',
   },
   refused: [],
+  mayAsk: [
+    {
+      names: ['mannitol', 'sorbitol'],
+      what: 'where 20 g of mannitol or 50 g of sorbitol may be eaten of it in a day, “Excess consumption may have a laxative effect” must stand on it. Can that be',
+      cite: '21 CFR 180.25 and 184.1835',
+    },
+  ],
+  thawed: null,
   authorisation: [
     {
       what: 'sweetener',
