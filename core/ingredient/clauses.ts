@@ -185,7 +185,7 @@ const endsDoubt = (cue: string, goesOn: string): string =>
 const beforeAside = /;\s+(?![^()]*\))|\s[-–—]\s+(?![^()]*\))|\s*\((?=[^()]{12,}\)[.\s]*$)|(?<=%\)?),\s+(?![^()]*\))/g
 /** "Hazelnuts, milk; peanut cross contact possible": what is in it, before what warns. */
 function beforeWarning(sentence: string): string[] {
-  if (answered(sentence)) return [sentence]
+  if (sentence.length > longestWarning || answered(sentence)) return [sentence]
   const warnsOf = (text: string) => isWarning(text) || tellsOfPlace(text) || sharedPlace.test(text) || nearby.test(text)
   for (const { 0: sign, index } of sentence.matchAll(beforeAside)) {
     const said = sentence.slice(0, index)

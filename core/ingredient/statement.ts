@@ -1,7 +1,7 @@
 // A supplier's ingredient statement, read into a composition tree, with the allergens its words speak of.
 import { type AllergenCode, glutenCereals, treeNuts } from '../model/allergen'
 import type { Component } from '../model/ingredient'
-import { clausesOf } from './clauses'
+import { type Clauses, clausesOf } from './clauses'
 import { foreignMentions, opensList } from './foreign'
 import { isKnownFood } from './knownFood'
 import { mentions } from './lexicon'
@@ -313,6 +313,13 @@ const betweenClauses =
 const monthOfMay =
   /(?<=\b(?:\d{1,2}(?:st|nd|rd|th)?(?: of)?|in|since|from|until|till|by|of|last|this|next) )May(?! (?:also |still )?(?:contain|be|have|include)\b)|\bMay(?= (?:\d{4}|['’]\d\d|\d{1,2}(?:st|nd|rd|th)?\b))/g
 const unseen = '\u2060'
+const seen = (clauses: Clauses): Clauses =>
+  Object.fromEntries(
+    Object.entries(clauses).map(([kind, all]: [string, string[]]) => [
+      kind,
+      all.map(one => one.replaceAll(unseen, '')),
+    ]),
+  ) as unknown as Clauses
 /** Reads a statement as printed on a pack. A proposal only: what is not mentioned is unknown, never absent. */
 export function readStatement(text: string): ReadStatement {
   if (text.length > longest || deepestIn(text) > deepest) return unreadable(text)
@@ -331,7 +338,7 @@ export function readStatement(text: string): ReadStatement {
     .replace(opensList, '')
     .replace(betweenClauses, '\n')
     .trim()
-  const said = clausesOf(body)
+  const said = seen(clausesOf(body))
   // "contains: flour, sugar", and nothing else: that is the list
   const list = (said.list.length > 0 ? said.list : said.contains).map(one => balanced(one.replace(/\.$/, '')))
   const read = list.flatMap(components)
@@ -347,9 +354,7 @@ export function readStatement(text: string): ReadStatement {
     mayContain: [...may.keys()].filter(code => !contains.has(code)),
     groups: openGroups(said.contains, read, [...contains.keys()]),
     // a warning that names nothing known is for her to read
-    unread: [...said.other, ...said.may.filter(one => speaking(one, true).size === 0)].map(one =>
-      one.replaceAll(unseen, ''),
-    ),
+    unread: [...said.other, ...said.may.filter(one => speaking(one, true).size === 0)],
     words: Object.fromEntries([...may, ...contains]),
     doubts: [...said.doubts, ...doubtsOf(said.list.join(' ; '), read), ...tongueDoubt(body, read)],
   }

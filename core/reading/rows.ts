@@ -70,8 +70,11 @@ const isPair = (raw: string): boolean => {
 /** The cells of a row of a table, or null. `beside`: the rows before and behind it. */
 function cellsOf(raw: string, beside: readonly (string | undefined)[]): string[] | null {
   // "Calories | Fat" by itself is no table
+  const ruled = beside.some(other => other?.includes('|') && ruler.test(other))
   const piped =
-    /^\s*\|/.test(raw) || (raw.includes(' | ') && (beside.some(other => other?.includes(' | ')) || isPair(raw)))
+    /^\s*\|/.test(raw) ||
+    (ruled && raw.includes('|')) ||
+    (raw.includes(' | ') && (beside.some(other => other?.includes(' | ')) || isPair(raw)))
   if (!piped && !raw.includes('\t')) return null
   const cells = (piped ? raw.replace(/^\s*\||\|\s*$/g, '') : raw)
     .split(piped ? '|' : '\t')
