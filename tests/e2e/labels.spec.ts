@@ -220,6 +220,11 @@ test('nobody signs what they may not, what stands open, or other words than they
   await page.goto(`/labels/${product}/uk`)
   await expect(signOff(page)).toBeDisabled()
   await expect(page.getByText('You are not put down as competent for this market')).toBeVisible()
+  // what he may not see he is not asked to set
+  await page.goto(`/products/${product}?lid=cost`)
+  await expect(page.getByText('How it is priced is for whoever may see prices')).toBeVisible()
+  await expect(page.getByLabel('Priced by')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Add a packing' })).toHaveCount(0)
   await come(page, baseURL!, bakery, owner)
 })
 

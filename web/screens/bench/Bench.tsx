@@ -57,6 +57,8 @@ interface Props {
   market: MarketCode
   /** Who is at the bench, by name; empty while nobody is. */
   person: string
+  /** May whoever is here see what things cost? */
+  seesPrices: boolean
   /** Of a part: the products it goes into. */
   goesInto?: Product[]
 }
@@ -88,6 +90,7 @@ function OpenBench({
   rests,
   market: servedMarket,
   person,
+  seesPrices,
   product: servedProduct,
   kept,
   goesInto,
@@ -287,6 +290,7 @@ function OpenBench({
           onStock={setStock}
           onTry={onTry}
           goesInto={goesInto ?? null}
+          seesPrices={seesPrices}
         />
       </div>
       {trials && (

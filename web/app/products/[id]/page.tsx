@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
-import { marketInView, nameHere } from '../../../bakery'
+import { marketInView } from '../../../bakery'
+import { here } from '../../../door/here'
 import { openBench } from '../../../onBench'
 import { Bench } from '../../../screens/bench/Bench'
 import { DamagedThing } from '../../../screens/damaged/DamagedThing'
@@ -13,8 +14,18 @@ export default async function OneProduct({
   searchParams: Promise<{ pieces?: string; lid?: string }>
 }) {
   const [{ id }, { pieces, lid }] = await Promise.all([params, searchParams])
-  const [bench, person, market] = await Promise.all([openBench({ product: id }), nameHere(), marketInView()])
+  const [bench, person, market] = await Promise.all([openBench({ product: id }), here(), marketInView()])
   if (!bench || 'sold' in bench) notFound()
   if ('damage' in bench) return <DamagedThing damage={bench.damage} />
-  return <Bench key={id} {...bench} pieces={Number(pieces) || null} lid={lid ?? ''} market={market} person={person} />
+  return (
+    <Bench
+      key={id}
+      {...bench}
+      pieces={Number(pieces) || null}
+      lid={lid ?? ''}
+      market={market}
+      person={person?.name ?? ''}
+      seesPrices={person?.seesPrices ?? false}
+    />
+  )
 }

@@ -47,4 +47,6 @@ export interface LidProps {
   hands: Hands
   /** Of a part: the products it goes into. Null for a product. */
   goesInto: readonly Product[] | null
+  /** May whoever is here see what things cost? What they may not see they do not set. */
+  seesPrices: boolean
 }

@@ -2,7 +2,7 @@
 'use client'
 import type { ProductField } from '@fair-tin/core/edit'
 import type { Losses, Packing, Step, Work } from '@fair-tin/core/model'
-import { moneySign, typedDecimal, typedNumber } from '@fair-tin/core/words'
+import { capital, fullList, moneySign, typedDecimal, typedNumber } from '@fair-tin/core/words'
 import Link from 'next/link'
 import { Choose } from '../../../../ui/Choose'
 import { TypedField } from '../../typed/TypedField'
@@ -26,7 +26,7 @@ const lossNames: [keyof Losses, string][] = [
 ]
 
 export function CostSettings(props: LidProps) {
-  const { product, recipe, hands, workbook } = props
+  const { product, recipe, hands, workbook, seesPrices } = props
   const put = (field: ProductField, to: unknown) => putField(product, field, to)
   const read = (field: ProductField, to: unknown) => readField(product, field, to)
   const stepsWith = (at: number, work: Work | null): Step[] =>
@@ -95,62 +95,72 @@ export function CostSettings(props: LidProps) {
         ))}
       </ul>
       <h3 className="mt-2 text-[14px]">Packed in</h3>
-      {product.packing === undefined && (
-        <p className="text-unproven">
-          Nobody said.{' '}
-          <button type="button" className="word-link" onClick={() => hands.onEdit(put('packing', []))}>
-            It is not packed
-          </button>
-        </p>
-      )}
-      {packing.map((one, at) => (
-        <div key={`${at}`} className="mb-1 grid grid-cols-[1fr_5rem_6.5rem_auto] items-end gap-1.5">
-          <TypedField
-            label="what"
-            text
-            value={one.name}
-            hands={hands}
-            read={text => read('packing', packed(at, { name: text }))}
-          />
-          <TypedField
-            label={`one costs, ${moneySign(workbook.kitchen.currency)}`}
-            value={one.price ?? ''}
-            hands={hands}
-            read={text => read('packing', packed(at, { price: typedDecimal(text) ?? text.trim() }))}
-          />
-          <div className="text-[12.5px] text-quiet">
-            for
-            <Choose
-              label={`${one.name} is for`}
-              value={one.per}
-              options={packedPer}
-              onChange={per => hands.onEdit(put('packing', packed(at, { per: per as Packing['per'] })))}
-            />
-          </div>
+      {seesPrices ? (
+        <>
+          {product.packing === undefined && (
+            <p className="text-unproven">
+              Nobody said.{' '}
+              <button type="button" className="word-link" onClick={() => hands.onEdit(put('packing', []))}>
+                It is not packed
+              </button>
+            </p>
+          )}
+          {packing.map((one, at) => (
+            <div key={`${at}`} className="mb-1 grid grid-cols-[1fr_5rem_6.5rem_auto] items-end gap-1.5">
+              <TypedField
+                label="what"
+                text
+                value={one.name}
+                hands={hands}
+                read={text => read('packing', packed(at, { name: text }))}
+              />
+              <TypedField
+                label={`one costs, ${moneySign(workbook.kitchen.currency)}`}
+                value={one.price ?? ''}
+                hands={hands}
+                read={text => read('packing', packed(at, { price: typedDecimal(text) ?? text.trim() }))}
+              />
+              <div className="text-[12.5px] text-quiet">
+                for
+                <Choose
+                  label={`${one.name} is for`}
+                  value={one.per}
+                  options={packedPer}
+                  onChange={per => hands.onEdit(put('packing', packed(at, { per: per as Packing['per'] })))}
+                />
+              </div>
+              <button
+                type="button"
+                className="word-link pb-1.5"
+                aria-label={`Without ${one.name}`}
+                onClick={() =>
+                  hands.onEdit(
+                    put(
+                      'packing',
+                      packing.filter((_, place) => place !== at),
+                    ),
+                  )
+                }
+              >
+                without
+              </button>
+            </div>
+          ))}
           <button
             type="button"
-            className="word-link pb-1.5"
-            aria-label={`Without ${one.name}`}
-            onClick={() =>
-              hands.onEdit(
-                put(
-                  'packing',
-                  packing.filter((_, place) => place !== at),
-                ),
-              )
-            }
+            className="word-link"
+            onClick={() => hands.onEdit(put('packing', [...packing, { name: 'bag', price: '0.05', per: 'pack' }]))}
           >
-            without
+            Add a packing
           </button>
-        </div>
-      ))}
-      <button
-        type="button"
-        className="word-link"
-        onClick={() => hands.onEdit(put('packing', [...packing, { name: 'bag', price: '0.05', per: 'pack' }]))}
-      >
-        Add a packing
-      </button>
+        </>
+      ) : (
+        <p className="text-quiet">
+          {packing.length > 0
+            ? `${capital(fullList(packing.map(one => one.name)))}. Changed by whoever may see prices.`
+            : 'Set by whoever may see prices.'}
+        </p>
+      )}
       <h3 className="mt-2 text-[14px]">Lost on the way</h3>
       <div className="grid grid-cols-3 gap-1.5">
         {lossNames.map(([key, label]) => (

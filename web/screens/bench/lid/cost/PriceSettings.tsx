@@ -27,7 +27,7 @@ const tierName: Record<Tier, string> = { pack: 'A pack', box: 'A box', wholesale
 const share = (text: string) => typedNumber(text) / 100
 const shown = (value: number | undefined) => (value === undefined ? '' : String(Math.round(value * 10_000) / 100))
 
-export function PriceSettings({ product, workbook, market, cost, hands }: LidProps & { cost: FullCost }) {
+export function PriceSettings({ product, workbook, market, cost, hands, seesPrices }: LidProps & { cost: FullCost }) {
   const { kitchen } = workbook
   const pricing: Pricing | undefined = product.pricing
   const tax = taxOf(kitchen, product, market)
@@ -42,33 +42,39 @@ export function PriceSettings({ product, workbook, market, cost, hands }: LidPro
   return (
     <>
       <div className="grid grid-cols-2 items-end gap-2">
-        <div className="text-[12.5px] text-quiet">
-          Priced by
-          <Choose
-            label="Priced by"
-            value={pricing?.by ?? ''}
-            options={ways}
-            onChange={by => hands.onEdit(put('pricing', { share: 0.6, ...pricing, by }))}
-          />
-        </div>
-        <TypedField
-          label="share, %"
-          value={shown(pricing?.share)}
-          hands={hands}
-          read={pricingWith(text => ({ share: share(text) }), 'share')}
-        />
-        <TypedField
-          label="never under a margin of, %"
-          value={shown(pricing?.floorMargin)}
-          hands={hands}
-          read={pricingWith(text => ({ floorMargin: share(text) }), 'floorMargin')}
-        />
-        <TypedField
-          label="wholesale, % of the usual"
-          value={shown(pricing?.wholesale)}
-          hands={hands}
-          read={pricingWith(text => ({ wholesale: share(text) }), 'wholesale')}
-        />
+        {seesPrices ? (
+          <>
+            <div className="text-[12.5px] text-quiet">
+              Priced by
+              <Choose
+                label="Priced by"
+                value={pricing?.by ?? ''}
+                options={ways}
+                onChange={by => hands.onEdit(put('pricing', { share: 0.6, ...pricing, by }))}
+              />
+            </div>
+            <TypedField
+              label="share, %"
+              value={shown(pricing?.share)}
+              hands={hands}
+              read={pricingWith(text => ({ share: share(text) }), 'share')}
+            />
+            <TypedField
+              label="never under a margin of, %"
+              value={shown(pricing?.floorMargin)}
+              hands={hands}
+              read={pricingWith(text => ({ floorMargin: share(text) }), 'floorMargin')}
+            />
+            <TypedField
+              label="wholesale, % of the usual"
+              value={shown(pricing?.wholesale)}
+              hands={hands}
+              read={pricingWith(text => ({ wholesale: share(text) }), 'wholesale')}
+            />
+          </>
+        ) : (
+          <p className="col-span-2 text-quiet">How it is priced is for whoever may see prices: ask the owner.</p>
+        )}
         <div className="text-[12.5px] text-quiet">
           Tax here
           {rates.length > 0 ? (
