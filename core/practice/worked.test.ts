@@ -59,6 +59,7 @@ describe('what is done on the screens of a bake', () => {
       { kind: 'timed', step: oven.key, did: 'looked' },
       { kind: 'checked', what: 'skewer comes out clean', step: oven.key, passed: false },
       { kind: 'noted', text: 'well', next: false },
+      { kind: 'checked', what: 'cooled under 8 °C', passed: true },
       { kind: 'weighed', place: 'practice-bake#nowhere', grams: 1, by: 'typed' },
     ] satisfies Put[])
       expect(answered(put)).toBeNull()

@@ -25,7 +25,10 @@ export function answersBy(
   }
   if (put.kind !== 'checked') return null
   const moment = put.step === undefined ? undefined : momentAtStep(put.step)
-  if (!moment) return { moment: at(/^tin \d/.test(put.what) ? 'tins' : 'share'), answer: goneOn }
+  if (!moment) {
+    const where = /^tin \d+ ready$/.test(put.what) ? 'tins' : /\bshared out:/.test(put.what) ? 'share' : null
+    return where && { moment: at(where), answer: goneOn }
+  }
   if (put.passed) return { moment: moment.id, answer: goneOn }
   // a limit that is not met, and what was done about it, is where it is stopped; a look that is not there yet answers nothing
   const [limit] = put.critical ? moment.faults : []

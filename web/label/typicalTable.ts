@@ -40,8 +40,12 @@ export const tableOf = (
   }
 }
 
-export function setTable(page: Page, column: Column, { head, rows, over }: Table, em: number): void {
-  const top = column.y
+/** Around what stands in a frame. */
+const framed = 0.8
+
+export function setTable(page: Page, whole: Column, { head, rows, over }: Table, em: number): void {
+  const top = whole.y
+  const column = over ? { x: whole.x + framed, width: whole.width - 2 * framed, y: top } : whole
   if (over) {
     set(page, column, paragraph([{ text: over.heading, strong: true }], 0.1), em)
     if (over.portions) set(page, column, paragraph(plain(over.portions), 0.1), em)
@@ -89,12 +93,7 @@ export function setTable(page: Page, column: Column, { head, rows, over }: Table
     rule(0.1)
   }
   column.y += em * 0.5
-  if (over)
-    page.boxes.push({
-      x: column.x - 0.8,
-      y: top + 0.1 * em,
-      width: column.width + 1.6,
-      height: column.y - top - 0.2 * em,
-      weight: 0.2,
-    })
+  if (!over) return
+  page.boxes.push({ x: whole.x, y: top + 0.1 * em, width: whole.width, height: column.y - top - 0.2 * em, weight: 0.2 })
+  whole.y = column.y
 }
