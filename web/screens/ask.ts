@@ -9,6 +9,11 @@ export const editsOf = (kind: SheetKind | 'product' | 'part', id: string): strin
 
 export const noAnswer = 'The server does not answer. What you typed is still here: try again in a moment.'
 
+export interface Unanswered {
+  problem: string
+  /** Asked again as it is, it would be refused again. */
+  refused?: true
+}
 /**
  * GET without a body, else POST of JSON, under the id of a deed where it is one: then it is done once, however often it is sent.
  * Every route answers with what was asked or `{ problem }`.
@@ -17,7 +22,7 @@ export async function ask<T extends object>(
   address: string,
   body?: unknown,
   deed?: Pick<Deed, 'id' | 'answered'>,
-): Promise<T | { problem: string }> {
+): Promise<T | Unanswered> {
   try {
     const answer =
       body === undefined
@@ -27,10 +32,11 @@ export async function ask<T extends object>(
             headers: { 'content-type': 'application/json', ...(deed ? { 'idempotency-key': deed.id() } : {}) },
             body: JSON.stringify(body),
           })
-    const said = (await answer.json()) as T | { problem: string }
+    const said = (await answer.json()) as T | Unanswered
     // the server itself being away is no answer
-    if (answer.status < 500) deed?.answered()
-    return said
+    const { status } = answer
+    if (status < 500) deed?.answered()
+    return 'problem' in said && status >= 400 && status < 500 && status !== 429 ? { ...said, refused: true } : said
   } catch {
     return { problem: noAnswer }
   }

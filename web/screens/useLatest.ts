@@ -31,7 +31,7 @@ export function useLatest<T extends object>(address: string | null, again?: unkn
       if (gone || mine !== asked) return
       const failed = 'problem' in said
       setAnswer({ to: address, said: failed ? null : said, problem: failed ? said.problem : '' })
-      if (failed) timer = setTimeout(() => void look(), rest)
+      if (failed && !said.refused) timer = setTimeout(() => void look(), rest)
     }
     timer = setTimeout(() => void look(), pause)
     // something may have been kept in the window she comes from
