@@ -5,7 +5,7 @@ import { parts, partWord, plainNumber, type Read, read, readNumber } from '../wo
 const unitWords: [UnitCode, string][] = [
   ['kg', 'kilogram(?:me)?s?|kilos?|kgs?'],
   ['mg', 'milligram(?:me)?s?|mg'],
-  ['g', 'gram(?:me)?s?|gr?ms?|gr?'],
+  ['g', 'gram(?:me)?s?|gr?ms?|grs?|g'],
   ['floz', 'fluid ounces?|fl\\.? ?ozs?'],
   ['oz', 'ounces?|ozs?'],
   ['lb', 'pounds?|lbs?'],

@@ -95,3 +95,9 @@ it.each(['Four hundred lines', 'one ninety minute programme', 'two twenty centim
   '%s says no weight of anything',
   text => expect(normal(text)).not.toMatch(/^\D*(?:350|400|220)\b/),
 )
+
+it.each([
+  ["1'200 g Mehl", '1200 g'],
+  ['12’500 ml Milch', '12500 ml'],
+  ["5' 200 g", "5' 200 g"],
+])('%s: a thousand is written so too', (text, says) => expect(normal(text)).toContain(says))

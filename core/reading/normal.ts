@@ -42,7 +42,7 @@ function wordsToNumber(said: string): number {
 
 /** The unit written in full or short, in English; what follows a number for it to be one in words or in letters. */
 const english =
-  'k?gs?|gr(?:am(?:me)?s?)?|gms?|kilo(?:gram(?:me)?)?s?|mgs?|mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er)s?|oz|ounces?|lbs?|pounds?|fl\\.? ?oz|pints?|cups?|c|tbsps?|tbs?|tblsps?|tblspns?|tbspns?|tablespoon(?:ful)?s?|tsps?|tspns?|teaspoon(?:ful)?s?|dsps?|dessert ?spoon(?:ful)?s?|pinch(?:es)?|dash(?:es)?|drops?|sticks?'
+  'k?gs?|gr(?:s|am(?:me)?s?)?|gms?|kilo(?:gram(?:me)?)?s?|mgs?|mls?|mils?|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er)s?|oz|ounces?|lbs?|pounds?|fl\\.? ?oz|pints?|cups?|c|tbsps?|tbs?|tblsps?|tblspns?|tbspns?|tablespoon(?:ful)?s?|tsps?|tspns?|teaspoon(?:ful)?s?|dsps?|dessert ?spoon(?:ful)?s?|pinch(?:es)?|dash(?:es)?|drops?|sticks?'
 const measured = `(?:${english}|min(?:ute)?s?|hours?|hrs?|secs?|seconds?|days?|weeks?|months?|degrees?|°|cm|mm|inch(?:es)?|percent)`
 const unitAhead = `(?=\\s?(?:${english})(?![\\p{L}\\d]))`
 const numberInWords = new RegExp(
@@ -81,6 +81,8 @@ const counts: Record<string, string> = { one: '1', two: '2', three: '3', five: '
 /** "1 200 g" is a thousand and more; "1 400 g tin" is one tin. */
 const thousands =
   /(?<![\d.,/] ?)([1-9]) (\d{3})(?=\s?(?:g|ml|gr|grams?|grammes?)(?![\p{L}\d]))(?!\s?\p{L}+\s+(?:tins?|cans?|jars?|packs?|packets?|bags?|bars?|blocks?|cartons?|tubs?|pots?|punnets?|bottles?)\b)/giu
+/** "1'200 g", as some write a thousand. */
+const apostrophe = /(?<=(?<![\d.,'’])\d{1,3})['’](?=\d{3}\s?(?:g|ml|gr|grams?|grammes?)(?![\p{L}\d]))/gu
 const andPart = /(?<=\p{L}) & (?=(?:an? )?(?:half|quarter|third)\b)/giu
 
 /** Units of other kitchens and other spellings, behind a number. */
@@ -197,6 +199,7 @@ export function normalised(source: string): PlacedText {
     normal = replaced(normal, lostBar, (said, whole = '', above = '', below = '') =>
       Number(above) < Number(below) ? `${whole} ${above}/${below}` : said,
     )
+    normal = replaced(normal, apostrophe, () => '')
     normal = replaced(normal, thousands, (_, thousand = '', rest = '') => `${thousand}${rest}`)
   }
   for (const pattern of [rangeInWords, numberInWords])

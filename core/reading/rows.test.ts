@@ -181,3 +181,24 @@ it('a list behind what it is called is a list, whatever a bracket says of it', (
         `${head}${sign}`,
       ).toEqual(['teff', 'rice', 'milk powder', 'eggs'])
 })
+
+it('a sheet saved as text is read alike, its cells in quotes or not', () => {
+  const cells = [
+    ['Ingredient', 'Qty', 'Unit'],
+    ['Rice flour', '200', 'g'],
+    ['Butter, unsalted', '100', 'g'],
+    ['Milk "whole"', '1.5', 'l'],
+  ]
+  const quoted = (cell: string) => `"${cell.replaceAll('"', '""')}"`
+  const where = [quoted, (cell: string) => (/[",;]/.test(cell) ? quoted(cell) : cell)]
+  for (const sign of [',', ';', ', '])
+    for (const write of where) {
+      const text = cells.map(row => row.map(write).join(sign)).join('\n')
+      const { lines } = readRecipe(text)
+      expect(
+        lines.map(one => `${one.amount?.value} ${one.amount?.unit}`),
+        text,
+      ).toEqual(['200 g', '100 g', '1.5 l'])
+      for (const [at, name] of [/Rice flour/, /butter/i, /Milk/].entries()) expect(lines[at]!.item).toMatch(name)
+    }
+})

@@ -325,16 +325,32 @@ const isAmountFirst = (cell: string): boolean => {
   return read !== null && /\p{L}{2}/u.test(read.rest)
 }
 
+/** Cells between signs; what stands in quotes is one, whatever is in it. */
+function sheetCells(raw: string, sign: string): string[] {
+  const cells = ['']
+  let quoted = false
+  for (let at = 0; at < raw.length; at++) {
+    const letter = raw[at]!
+    if (letter === '"' && quoted && raw[at + 1] === '"') {
+      cells[cells.length - 1] += letter
+      at++
+    } else if (letter === '"' && (quoted || cells.at(-1)!.trim() === '')) quoted = !quoted
+    else if (letter === sign && !quoted) cells.push('')
+    else cells[cells.length - 1] += letter
+  }
+  // a quote that is never closed is a sign like any other
+  return quoted ? raw.split(sign) : cells.map(cell => cell.trim())
+}
 /** "Ingredient,Amount,Unit": the rows of a sheet saved as text, up to the next blank one, with their cells apart as a table has them. */
 function separated<T extends { raw: string }>(rows: readonly T[]): T[] {
   let by: string | null = null
   return rows.map(row => {
     if (row.raw.trim() === '') by = null
     for (const sign of [',', ';']) {
-      const heads = row.raw.split(sign).map(cell => headOf(cell.trim()).column)
+      const heads = sheetCells(row.raw, sign).map(cell => headOf(cell).column)
       if (heads.length > 1 && heads.includes('name') && heads.includes('amount')) by = sign
     }
-    return by === null ? row : { ...row, raw: row.raw.split(by).join('\t') }
+    return by === null ? row : { ...row, raw: sheetCells(row.raw, by).join('\t') }
   })
 }
 

@@ -111,3 +111,33 @@ test('packs are weighed, held against the three rules, and say what could be dec
   await expect(about.getByText('At most 69 g could be declared')).toBeVisible()
   await expect(about.getByRole('img', { name: 'Mean weight of each weighing' })).toBeVisible()
 })
+
+test('a label says where it was made and what a kilogram costs, and asks after what it is mainly made of', async ({
+  page,
+  baseURL,
+}) => {
+  const bench = await quayBar(page, baseURL!)
+  await page.goto(`${bench}?lid=about`)
+  const about = page.getByRole('tabpanel', { name: /About/ })
+  await about.getByLabel('Where it was made, as printed').fill('Made in the nut-free Westing Isles')
+  await about.getByRole('checkbox', { name: /Print the price of a pack, and of a kilogram/ }).check()
+  await expect(about.getByText('No price of a pack is in force yet')).toBeVisible()
+  await page.getByRole('tab', { name: /Cost/ }).click()
+  await page.getByLabel('Price of a pack').fill('2.40')
+  await page.keyboard.press('Enter')
+  await page.getByRole('tab', { name: /Label/ }).click()
+  const label = page.getByRole('tabpanel', { name: /Label/ })
+  await expect(label.getByText(/Where it is made: Your own words/)).toBeVisible()
+  await page.getByRole('tab', { name: /About/ }).click()
+  await about.getByLabel('Where it was made, as printed').fill('Made in the Westing Isles')
+  await page.keyboard.press('Enter')
+  await page.getByRole('tab', { name: /Label/ }).click()
+  await expect(label.getByText(/Where it is made: Your own words/)).toBeHidden()
+  await expect(label.getByText(/Does harbour flour, \d+ % of it, come from there too\?/)).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /saved$/ })).toBeVisible()
+  await page.reload()
+  await page.getByRole('tab', { name: /Label/ }).click()
+  const drawn = label.locator('svg').first()
+  await expect(drawn).toContainText('Made in the Westing Isles')
+  await expect(drawn).toContainText(/£2\.40 \(£\d+\.\d\d per kg\)/)
+})
