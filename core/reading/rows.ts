@@ -325,8 +325,11 @@ const isAmountFirst = (cell: string): boolean => {
   return read !== null && /\p{L}{2}/u.test(read.rest)
 }
 
+/** Letters of the longest row of a sheet whose quotes are looked at. */
+const longestSheetRow = 2000
 /** Cells between signs; what stands in quotes is one, whatever is in it. */
 function sheetCells(raw: string, sign: string): string[] {
+  if (!raw.includes('"') || raw.length > longestSheetRow) return raw.split(sign).map(cell => cell.trim())
   const cells = ['']
   let quoted = false
   for (let at = 0; at < raw.length; at++) {
