@@ -138,6 +138,12 @@ export function problemsOf(
     [product.keeps?.storage ?? '', 'how it is kept'],
     [product.pieceName ?? '', 'what a piece is called'],
     [product.origin ?? '', 'where it is made'],
+    ...(rules.second && product.translated
+      ? ([
+          [product.translated.storage ?? '', `how it is kept, in ${rules.second.name}`],
+          [product.translated.pieceName ?? '', `what a piece is called, in ${rules.second.name}`],
+        ] as const)
+      : []),
   ] as const) {
     const why = refusedWords(text)
     if (why) problems.push({ what: `${capital(where)}: ${why}`, where })

@@ -239,6 +239,13 @@ describe('the table in two languages, B.01.454', () => {
     expect(asked(of({ keeps, translated }))).toHaveLength(1)
     const done = of({ keeps, translated: { ...translated, storage: 'Garder au frais.' } })
     expect([asked(done), done.second?.storage]).toEqual([[], 'Garder au frais.'])
+    // no claim is printed unjudged in either language
+    for (const own of [{ storage: 'Garder au frais. Sans noix.' }, { pieceName: 'tranche sans gluten' }])
+      expect(
+        of({ claims: [], keeps, translated: { ...translated, storage: 'Garder au frais.', ...own } })
+          .problems.map(one => one.what)
+          .join(' '),
+      ).toContain('Your own words')
   })
 })
 

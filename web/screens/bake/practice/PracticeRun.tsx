@@ -121,7 +121,8 @@ export function PracticeRun({
             // it is put away, and the right one goes in
             if (item)
               running.put({ kind: 'weighed', place: item.key, grams: item.target ?? 0, by: 'typed', why: 'stopped' })
-            onAnswer(stopped.moment.id, { go: false, because })
+            // what went in already is not taken back by seeing it later
+            if (!answers.has(stopped.moment.id)) onAnswer(stopped.moment.id, { go: false, because })
           }}
         />
       </div>

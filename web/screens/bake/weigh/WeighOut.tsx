@@ -133,7 +133,7 @@ function OneLine({
   const whole = item.now ? undefined : item.ofPart
   /** Why every lot of it is stopped; '' where one may go in, or none is on file. */
   const stopped = lot || whole ? '' : stoppedLots(lots.all, wanted, today)
-  const toGo = target === null ? null : Math.max(0, target - item.weighed)
+  const toGo = target === null ? null : Math.max(0, (third?.upTo ?? target) - item.weighed)
   useEffect(() => {
     if (aloud)
       sayAloud(
@@ -305,7 +305,7 @@ function OneLine({
               item={third ? { ...item, target: third.upTo, low: third.low, high: third.high } : item}
               scale={scale}
               typed={typed}
-              toGo={third ? Math.max(0, third.upTo - item.weighed) : toGo}
+              toGo={toGo}
             />
             {!scale && <NumberPad value={typed} onChange={setTyped} label="Grams" />}
           </div>
